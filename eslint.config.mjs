@@ -1,0 +1,36 @@
+import next from 'eslint-config-next/core-web-vitals'
+import typescript from 'eslint-config-next/typescript'
+
+const only = (message, ...patterns) => ({
+  'no-restricted-imports': ['error', { patterns: [{ regex: patterns.join('|'), message }] }],
+})
+
+const rules = [
+  ...next,
+  ...typescript,
+  { ignores: ['.next/**', '.kovit/**', '.kovit-test/**', 'next-env.d.ts'] },
+  {
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      'no-console': 'error',
+      complexity: ['error', 20],
+    },
+  },
+  { files: ['scripts/**'], rules: { 'no-console': 'off' } },
+  {
+    files: ['src/core/**'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      ...only('core imports nothing but zod', '^(?!zod$|\\.{1,2}/|@/core/)'),
+      'no-restricted-globals': ['error', 'fetch', 'window', 'document', 'process'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'The day comes in as an argument.' },
+        { object: 'Math', property: 'random', message: 'Chance comes from a seeded source.' },
+      ],
+    },
+  },
+  { files: ['src/ui/**'], rules: only('ui imports core, never data or app', '^@/(data|app)/') },
+  { files: ['src/data/**'], rules: only('data imports core, never ui or app', '^@/(ui|app)/') },
+]
+export default rules

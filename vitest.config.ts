@@ -1,0 +1,19 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const project = (name: string, include: string[], timeout = 20_000) => ({
+  extends: true as const,
+  test: { name, include, testTimeout: timeout, hookTimeout: timeout },
+})
+
+export default defineConfig({
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  test: {
+    projects: [
+      project('unit', ['src/**/*.test.ts', 'tests/cli/**/*.test.ts']),
+      project('reference', ['tests/reference/**/*.test.ts']),
+      project('data', ['tests/data/**/*.test.ts'], 120_000),
+      project('e2e', ['tests/e2e/**/*.test.ts'], 180_000),
+    ],
+  },
+})
