@@ -1,0 +1,2 @@
+export { COATS, COAT_FACTS, CoatId } from './coats'
+export { grownMm, readyOn } from './growth'

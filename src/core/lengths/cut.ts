@@ -1,0 +1,63 @@
+import { z } from 'zod'
+import { BladeId, CombBladeId, Lay, clippedLengthMm } from './blades'
+import { CombId, combedLengthMm } from './combs'
+
+export const MAX_LENGTH_MM = 300
+
+/** A coat length, mm. */
+export const LengthMm = z
+  .number({ error: 'Give the length in mm as a number.' })
+  .min(0, { error: 'A length cannot be below 0 mm.' })
+  .max(MAX_LENGTH_MM, { error: `A length cannot be above ${MAX_LENGTH_MM} mm.` })
+
+/** An exact tool, as a groomer asks for it: a bare blade, or a guard comb over one. */
+export const Tool = z.strictObject({
+  blade: BladeId.optional(),
+  comb: CombId.optional(),
+  lay: Lay.optional(),
+})
+export type Tool = z.infer<typeof Tool>
+
+/** What is done at one zone and what it leaves. */
+export type Cut =
+  | { method: 'clip'; blade: BladeId; comb: null; lay: Lay; lengthMm: number }
+  | { method: 'comb'; blade: CombBladeId; comb: CombId; lay: Lay; lengthMm: number }
+  | { method: 'scissor' | 'thin' | 'strip' | 'band' | 'leave'; blade: null; comb: null; lay: null; lengthMm: number }
+
+/**
+ * The cut that an exact tool makes. A comb named alone goes over a 30.
+ * @returns null when a comb sits on a blade that takes none, or no tool is named
+ */
+export function cutWith(tool: Tool, lay: Lay): Cut | null {
+  if (tool.comb !== undefined) {
+    const over = CombBladeId.safeParse(tool.blade ?? '30')
+    if (!over.success) return null
+    return { method: 'comb', blade: over.data, comb: tool.comb, lay, lengthMm: combedLengthMm(tool.comb, over.data) }
+  }
+  if (tool.blade === undefined) return null
+  return { method: 'clip', blade: tool.blade, comb: null, lay, lengthMm: clippedLengthMm(tool.blade, lay) }
+}
+
+/** A cut by hand, or none at all. */
+export const byHand = (method: 'scissor' | 'thin' | 'strip' | 'band' | 'leave', lengthMm: number): Cut => ({
+  method,
+  blade: null,
+  comb: null,
+  lay: null,
+  lengthMm,
+})
+
+const HAND_WORDS = {
+  scissor: 'scissors',
+  thin: 'thinning shears',
+  strip: 'stripped',
+  band: 'band',
+  leave: 'left as it is',
+}
+
+/** The tool in a groomer's words: `comb 2 on 30`, `7F with`, `4F against`, `scissors`. */
+export function toolWords(cut: Cut): string {
+  if (cut.method === 'comb') return `comb ${cut.comb} on ${cut.blade}${cut.lay === 'against' ? ', against' : ''}`
+  if (cut.method === 'clip') return `${cut.blade} ${cut.lay}`
+  return HAND_WORDS[cut.method]
+}

@@ -1,0 +1,5 @@
+export { DEFAULT_HOUSE, House } from './schools'
+export type { SchoolId } from './schools'
+export { ORDER_RULES, breaks } from './rules'
+export type { OrderRule, Strength } from './rules'
+export { arrange, preferredOrder } from './arrange'

@@ -1,0 +1,68 @@
+import { z } from 'zod'
+import { CoatId } from '../coat'
+import { Kit, LengthMm } from '../lengths'
+import { House } from '../order'
+import { LastEntry, Request } from '../request'
+import { StageId, Trigger } from '../stages'
+import { Day } from '../units'
+import { ZoneId, ZoneKey } from '../zones'
+
+export const BUILDS = ['square', 'long-low', 'toy', 'sporting', 'racy', 'heavy'] as const
+export const BuildId = z.enum(BUILDS)
+export type BuildId = z.infer<typeof BuildId>
+
+export const HEALTH_KINDS = [
+  'skin-red', 'sore', 'hot-spot', 'ear-smell', 'ear-discharge', 'lump-new', 'lump-changed', 'limp', 'breathing',
+  'heart', 'seizure', 'diabetic', 'arthritis', 'unsteady', 'blind', 'deaf', 'in-season', 'stitches', 'parasites', 'allergy',
+] as const // prettier-ignore
+export const HealthKind = z.enum(HEALTH_KINDS)
+export type HealthKind = z.infer<typeof HealthKind>
+
+const between = (what: string, low: number, high: number, unit = '') =>
+  z
+    .number({ error: `Give ${what} as a number.` })
+    .min(low, { error: `${capital(what)} must be ${low} to ${high}${unit}.` })
+    .max(high, { error: `${capital(what)} must be ${low} to ${high}${unit}.` })
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+const grade = (what: string) => between(what, 0, 4).int({ error: `${capital(what)} must be a whole number, 0 to 4.` })
+
+export const Health = z.strictObject({ kind: HealthKind, zone: ZoneId.optional() })
+export type Health = z.infer<typeof Health>
+
+export const DogCase = z.strictObject({
+  name: z.string().min(1, { error: 'Give the name of the dog.' }).max(80, { error: 'Keep the name to 80 characters.' }),
+  coat: CoatId,
+  build: BuildId,
+  weightKg: between('the weight', 0.3, 120, ' kg'),
+  heightCm: between('the height', 10, 120, ' cm').optional(),
+  lengthCm: between('the length', 10, 120, ' cm').optional(),
+  ageMonths: between('the age', 0, 360, ' months').optional(),
+  sex: z.enum(['male', 'female']).optional(),
+  neutered: z.boolean().optional(),
+  lightSkin: z.boolean().optional(),
+  visits: between('the visits', 0, 10_000).int({ error: 'The visits must be a whole number.' }).optional(),
+  faceShape: z.enum(['normal', 'flat']).optional(),
+})
+
+export const Behaviour = z.partialRecord(Trigger, grade('behaviour'))
+export type Behaviour = z.infer<typeof Behaviour>
+
+/** Everything a plan is made from. Lengths in mm, weight in kg, minutes in the slot. */
+export const Case = z.strictObject({
+  kovit: z.literal('case/1'),
+  date: Day,
+  dog: DogCase,
+  coatNowMm: z.partialRecord(ZoneKey, LengthMm),
+  mats: z.partialRecord(ZoneKey, grade('mats')).optional(),
+  behaviour: Behaviour.optional(),
+  health: z.array(Health).optional(),
+  request: Request,
+  last: z.strictObject({ date: Day, liked: z.boolean().optional(), card: z.array(LastEntry) }).optional(),
+  kit: Kit.optional(),
+  house: House.optional(),
+  order: z.array(StageId).optional(),
+  setting: z.enum(['salon', 'mobile']),
+  slotMin: between('the slot', 5, 720, ' min'),
+})
+export type Case = z.infer<typeof Case>

@@ -1,0 +1,27 @@
+import { grownMm } from '../coat'
+import { weeksBetween } from '../units'
+import { ZONES, spread, type ZoneId } from '../zones'
+import type { Case } from './case'
+
+/** Coat taken for granted where nothing was measured and no card tells, mm. Source: from memory. */
+const UNMEASURED_MM = 30
+
+/**
+ * The coat on every zone today, mm: as measured; else what the last card left, grown since; else the longest measured.
+ */
+export function coatToday(input: Pick<Case, 'coatNowMm' | 'last' | 'dog' | 'date'>): Map<ZoneId, number> {
+  const measured = spread(input.coatNowMm)
+  const weeks = input.last ? weeksBetween(input.last.date, input.date) : 0
+  const left = new Map<ZoneId, number>()
+  for (const { zone, lengthMm } of input.last?.card ?? [])
+    left.set(zone, Math.min(left.get(zone) ?? Infinity, lengthMm))
+  const values = Object.values(input.coatNowMm)
+  const otherwise = values.length > 0 ? Math.max(...values) : UNMEASURED_MM
+  return new Map(
+    ZONES.map((zone) => {
+      const lastMm = left.get(zone)
+      const grown = lastMm === undefined ? otherwise : grownMm(lastMm, weeks, input.dog.coat)
+      return [zone, measured.get(zone)?.value ?? Number(grown.toFixed(1))]
+    }),
+  )
+}

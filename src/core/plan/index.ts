@@ -1,0 +1,8 @@
+export { BUILDS, Behaviour, BuildId, Case, DogCase, HEALTH_KINDS, Health, HealthKind } from './case'
+export { Plan } from './plan'
+export type { Growing, PlannedStage } from './plan'
+export { makePlan } from './makePlan'
+export { openWait } from './planStages'
+export { problemsOf, refuse, showPath } from './problems'
+export type { Problem, Result } from './problems'
+export { coatToday } from './coatToday'

@@ -1,0 +1,99 @@
+import { bathFor } from '../bath'
+import { cautionsFor, mayUseCabinet, referWhy, refers } from '../care'
+import { breaks } from '../order'
+import { isDrawnUp } from '../patterns'
+import { behaviourAt } from '../stages'
+import { fitSlot } from '../time'
+import type { CardEntry } from '../request'
+import type { Case } from './case'
+import { BRUSH_LIMIT_MIN, isPelt, matWork, type MatWork } from './mats'
+import type { Plan } from './plan'
+import { changesAgainst, planCard } from './planCard'
+import { planStages, type PlannedStages } from './planStages'
+
+/** The whole plan of one dog. Pure: the same case gives the same plan. */
+export function makePlan(input: Case): Plan {
+  const mats = matWork(input)
+  const planned = planCard(input, mats)
+  const staged = planStages(input, planned, mats)
+  const bodyMm = planned.presentMm.get('back') ?? 0
+  return {
+    kovit: 'plan/1',
+    understood: [],
+    unclear: unclearIn(input),
+    card: planned.card,
+    growing: planned.growing,
+    changes: changesAgainst(input.last, planned.card),
+    stages: staged.stages,
+    left: staged.left,
+    breaks: breaks(staged.stages.map(({ id }) => id)),
+    cautions: cautionsOf(input, planned.card, staged, mats),
+    refer: (input.health ?? []).filter(({ kind }) => refers(kind)).map(({ kind }) => ({ kind, why: referWhy(kind) })),
+    consents: consentsOf(input, planned.card, mats),
+    bath: bathFor(
+      staged.stages.map(({ id }) => id),
+      input.dog.weightKg,
+      bodyMm,
+      mats.grades.size > 0,
+    ),
+    fit: {
+      ...fitSlot(
+        staged.stages.map(({ p50 }) => p50),
+        staged.openWaitMin,
+        input.slotMin,
+      ),
+      catchUp: [],
+    },
+    return: null,
+  }
+}
+
+/** What could not be taken in: nothing is guessed silently. */
+function unclearIn({ request }: Case): string[] {
+  const words = (request.words ?? '').split(/[,;.\n]+/).map((part) => part.trim()).filter((part) => part !== '') // prettier-ignore
+  const { pattern } = request
+  const missing = pattern !== undefined && !isDrawnUp(pattern) ? [`The pattern ${pattern} is not drawn up yet.`] : []
+  return [...missing, ...words]
+}
+
+/** A double coat clipped under this there may not grow back the same, mm. Source: common practice. */
+const DOUBLE_COAT_MM = 10
+const DOUBLE_COAT_ZONES = ['neck', 'shoulder', 'back', 'side', 'rump', 'chest', 'thigh']
+
+function consentsOf(input: Case, card: readonly CardEntry[], mats: MatWork): string[] {
+  const shorn = card.some(
+    ({ zone, method, lengthMm }) => method !== 'leave' && lengthMm < DOUBLE_COAT_MM && DOUBLE_COAT_ZONES.includes(zone),
+  )
+  return [...(isPelt(mats.under) ? ['pelt'] : []), ...(input.dog.coat === 'double' && shorn ? ['double-coat'] : [])]
+}
+
+function cautionsOf(input: Case, card: readonly CardEntry[], staged: PlannedStages, mats: MatWork): Plan['cautions'] {
+  const kinds = new Set<string>((input.health ?? []).map(({ kind }) => kind))
+  const dryer = input.behaviour?.dryer ?? 0
+  const cautions = cautionsFor({
+    stages: staged.stages,
+    clipped: new Set(card.filter(({ method }) => method === 'clip').map(({ zone }) => zone)),
+    behaviourAt: (stage) => behaviourAt(stage, input.behaviour ?? {}),
+    dryer,
+    ageMonths: input.dog.ageMonths ?? null,
+    visits: input.dog.visits ?? null,
+    kinds,
+    cabinetAllowed: mayUseCabinet(input.dog, kinds, dryer),
+  })
+  const consents = consentsOf(input, card, mats)
+  const atStart = (id: string, why: string) => ({
+    id,
+    level: 'must' as const,
+    stage: 'arrive' as const,
+    zone: null,
+    why,
+  })
+  if (consents.includes('pelt'))
+    cautions.unshift(
+      atStart('pelt', "The owner's signed consent before shaving; hidden sores, and ears can bleed inside: watch."),
+    )
+  if (consents.includes('double-coat'))
+    cautions.unshift(atStart('double-coat', "The owner's consent: a double coat may not grow back the same."))
+  if (mats.overLimit) cautions.unshift(atStart('brush-limit', `Comfort before coat: de-matting would pass ${BRUSH_LIMIT_MIN} min, so clip short.`)) // prettier-ignore
+  return cautions
+}

@@ -1,0 +1,123 @@
+import { mayUseCabinet } from '../care'
+import { DEFAULT_HOUSE, arrange, preferredOrder, type House } from '../order'
+import type { CardEntry } from '../request'
+import { STAGES, STAGE_FACTS, stageOfZone, type StageId } from '../stages'
+import { CABINET_MIN, oneDecimal, stageMedianMin, stageP90Min, type StageWork } from '../time'
+import { groupOf, type ZoneId } from '../zones'
+import type { Case } from './case'
+import type { PlannedCard } from './planCard'
+import type { MatWork } from './mats'
+import type { Plan, PlannedStage } from './plan'
+
+/** Stages that exist only for the zones cut there. */
+const FOR_ZONES: readonly StageId[] = ['pre-clip', 'sanitary', 'pads', 'body', 'flat-work', 'legs', 'feet', 'underline', 'tail', 'head'] // prettier-ignore
+const STOPPED: readonly StageId[] = ['arrive', 'look-over', 'handover']
+/** Clipped at or below this a zone is flat work, mm. Source: common practice (a 7F). */
+const FLAT_MM = 3.2
+/** Rough-in pays when more than a third of the coat comes off. Source: common practice. */
+const ROUGH_IN_SHARE = 1 / 3
+
+export interface PlannedStages {
+  stages: PlannedStage[]
+  left: Plan['left']
+  /** Waits that nothing else fills, minutes. */
+  openWaitMin: number
+}
+
+/** Which stages, in which order, how long, and why the others are left out. */
+export function planStages(input: Case, planned: PlannedCard, mats: MatWork): PlannedStages {
+  const house = input.house ?? DEFAULT_HOUSE
+  const zones = zonesByStage(planned.card, house)
+  const left = new Map<StageId, string>()
+  for (const stage of STAGES) {
+    const why = whyLeft(stage, input, planned, house, zones)
+    if (why !== null) left.set(stage, why)
+  }
+  const wanted = STAGES.filter((stage) => !left.has(stage))
+  const own = input.order?.filter((stage, at, all) => all.indexOf(stage) === at)
+  if (own) for (const stage of wanted) if (!own.includes(stage)) left.set(stage, 'Not in this order.')
+  const order = own ?? arrange(wanted, preferredOrder(house))
+  const work = workOf(input, planned.card, mats)
+  const stages = order.map((id): PlannedStage => {
+    const median = stageMedianMin(id, work)
+    const waitMin = id === 'dry' ? (work.cabinet ? CABINET_MIN : 0) : STAGE_FACTS[id].waitMin
+    return {
+      id,
+      p50: oneDecimal(median),
+      p90: oneDecimal(stageP90Min(median)),
+      waitMin,
+      zones: zones.get(id) ?? [],
+      why: whyDone(id, work),
+    }
+  })
+  const remaining = [...left].filter(([id]) => !order.includes(id)).map(([id, why]) => ({ id, why }))
+  return { stages, left: remaining, openWaitMin: stages.reduce((sum, _, at) => sum + openWait(stages, at), 0) }
+}
+
+/** The part of a stage's wait that no stage of this dog fills: nails in the bath are done while conditioner works. */
+export function openWait(stages: readonly PlannedStage[], at: number): number {
+  const stage = stages[at]
+  const next = stages[at + 1]
+  if (!stage) return 0
+  const filled = stage.id === 'condition' && (next?.id === 'nails' || next?.id === 'ears') ? next.p50 : 0
+  return Math.max(0, oneDecimal(stage.waitMin - filled))
+}
+
+function zonesByStage(card: readonly CardEntry[], house: House): Map<StageId, ZoneId[]> {
+  const byStage = new Map<StageId, ZoneId[]>()
+  for (const entry of card) {
+    if (entry.method === 'leave') continue
+    const shaved = entry.method === 'clip' && entry.lengthMm <= FLAT_MM
+    const stage = stageOfZone(entry.zone, shaved, house.faceFeetWhen === 'before-bath')
+    byStage.set(stage, [...(byStage.get(stage) ?? []), entry.zone])
+  }
+  return byStage
+}
+
+function whyLeft(
+  stage: StageId,
+  input: Case,
+  planned: PlannedCard,
+  house: House,
+  zones: Map<StageId, ZoneId[]>,
+): string | null {
+  const stopped = (input.health ?? []).some(({ kind }) => kind === 'breathing')
+  if (stopped) return STOPPED.includes(stage) ? null : 'Stopped after the look-over: laboured breath.'
+  if (FOR_ZONES.includes(stage) && !zones.has(stage)) return 'Nothing is cut here today.'
+  if (stage === 'second-wash') return 'One wash is enough unless the coat is greasy.'
+  if (stage === 'rough-in') return whyNoRoughIn(input, planned, house)
+  if (stage === 'blend' && !zones.has('body') && !zones.has('legs')) return 'No lines to erase.'
+  return null
+}
+
+function whyNoRoughIn(input: Case, { card, presentMm }: PlannedCard, house: House): string | null {
+  if (house.roughIn !== 'auto') return house.roughIn === 'always' ? null : 'House rule: no rough-in.'
+  if ((input.behaviour?.dryer ?? 0) >= 3) return null
+  const coat = card.filter(({ zone }) => groupOf(zone) === 'body' || groupOf(zone) === 'legs')
+  const before = coat.reduce((sum, { zone }) => sum + (presentMm.get(zone) ?? 0), 0)
+  const after = coat.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
+  return before - after > before * ROUGH_IN_SHARE ? null : 'Less than a third of the coat comes off.'
+}
+
+function workOf(input: Case, card: readonly CardEntry[], mats: MatWork): StageWork {
+  const legs = card.filter(({ zone, method }) => groupOf(zone) === 'legs' && method !== 'leave')
+  const kinds = new Set<string>((input.health ?? []).map(({ kind }) => kind))
+  const dryer = input.behaviour?.dryer ?? 0
+  return {
+    coat: input.dog.coat,
+    weightKg: input.dog.weightKg,
+    behaviour: input.behaviour ?? {},
+    matMin: mats.minutes,
+    legsScissored: legs.filter(({ method }) => method === 'scissor').length * 2 > legs.length,
+    show: input.request.purpose === 'show',
+    // A dog that struggles at the dryer is dried by hand, in the open.
+    cabinet: input.setting === 'salon' && dryer < 3 && mayUseCabinet(input.dog, kinds, dryer),
+  }
+}
+
+function whyDone(stage: StageId, work: StageWork): string {
+  if (stage === 'brush-out' && work.matMin > 0) return `${work.matMin} min of it for mats.`
+  if (stage === 'legs' && work.legsScissored) return 'Scissored: about double combed legs.'
+  if (stage === 'dry') return work.cabinet ? 'Warm in the cabinet, then finished by hand.' : 'Dried by hand.'
+  return ''
+}

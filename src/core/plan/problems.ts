@@ -1,0 +1,52 @@
+import type { z } from 'zod'
+
+/** What is wrong with an input: where, and a sentence a groomer understands. */
+export interface Problem {
+  path: string
+  sentence: string
+}
+
+export type Result<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
+
+export const refuse = (path: string, sentence: string): { ok: false; problems: Problem[] } => ({
+  ok: false,
+  problems: [{ path, sentence }],
+})
+
+/** Zod's issues as problems, one for each field. */
+export function problemsOf(error: z.ZodError): Problem[] {
+  return error.issues.flatMap((issue) => readIssue(issue))
+}
+
+function readIssue(issue: z.core.$ZodIssue): Problem[] {
+  const path = showPath(issue.path)
+  if (issue.code === 'unrecognized_keys')
+    return issue.keys.map((key) => ({ path: showPath([...issue.path, key]), sentence: 'This key is not known here.' }))
+  if (issue.code === 'invalid_key') return [{ path, sentence: 'This id is not known here.' }]
+  if (issue.code === 'invalid_value')
+    return [{ path, sentence: `This must be one of: ${issue.values.map(String).join(', ')}.` }]
+  if (issue.code === 'invalid_type' && issue.message.startsWith('Invalid input'))
+    return [{ path, sentence: issue.input === undefined ? missing(issue) : `This must be ${kindOf(issue.expected)}.` }]
+  return [{ path, sentence: issue.message }]
+}
+
+const missing = (issue: { expected: string }) => `This is missing, or it is not ${kindOf(issue.expected)}.`
+
+const kindOf = (expected: string) =>
+  ({
+    string: 'text',
+    number: 'a number',
+    array: 'a list',
+    object: 'an object',
+    record: 'an object',
+    boolean: 'true or false',
+  })[expected] ?? expected
+
+/** `request.lengthsMm.back`, `health[0].zone` */
+export function showPath(path: readonly PropertyKey[]): string {
+  return path.reduce<string>(
+    (text, part) =>
+      typeof part === 'number' ? `${text}[${part}]` : text === '' ? String(part) : `${text}.${String(part)}`,
+    '',
+  )
+}

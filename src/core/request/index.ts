@@ -1,0 +1,5 @@
+export { MAX_WORDS, Request, SEASONS } from './request'
+export { CardEntry, LastEntry, METHODS, Method } from './card'
+export type { CardCut } from './card'
+export { wishesOf } from './wishes'
+export type { Wish } from './wishes'

@@ -1,0 +1,3 @@
+export { STAGES, STAGE_FACTS, StageId, TRIGGERS, Trigger, behaviourAt, familyOf, stageLabel } from './stages'
+export type { Family, Resource } from './stages'
+export { stageOfZone } from './hand'

@@ -1,0 +1,40 @@
+import { STAGE_SIGMA, sumOfLognormals } from './lognormal'
+
+/** House slots come in steps, and a slot is promised at this chance. Source: house default. */
+export const SLOT_STEP_MIN = 15
+export const HOUSE_CHANCE = 0.85
+const LONGEST_SLOT_MIN = 720
+
+export interface Fit {
+  slotMin: number
+  p50: number
+  p90: number
+  /** 0 to 1. */
+  chance: number
+  /** The shortest slot, in house steps, that holds at the house's chance; never above 720. */
+  shortestSlotMin: number
+}
+
+/**
+ * Whether a groom fits its slot: each stage lognormal about its median, waits as they are.
+ * @param medians hands-on minutes a stage
+ * @param waitMin minutes that nothing else can fill
+ */
+export function fitSlot(medians: readonly number[], waitMin: number, slotMin: number): Fit {
+  const sum = sumOfLognormals(
+    medians.map((medianMin) => ({ medianMin, sigma: STAGE_SIGMA })),
+    waitMin,
+  )
+  let shortestSlotMin = SLOT_STEP_MIN
+  while (sum.chanceWithin(shortestSlotMin) < HOUSE_CHANCE && shortestSlotMin < LONGEST_SLOT_MIN)
+    shortestSlotMin += SLOT_STEP_MIN
+  return {
+    slotMin,
+    p50: oneDecimal(sum.percentileMin(0.5)),
+    p90: oneDecimal(sum.percentileMin(0.9)),
+    chance: Number(sum.chanceWithin(slotMin).toFixed(3)),
+    shortestSlotMin,
+  }
+}
+
+export const oneDecimal = (min: number): number => Number(min.toFixed(1))

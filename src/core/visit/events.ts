@@ -1,0 +1,33 @@
+import { z } from 'zod'
+import { MAX_WORDS, CardEntry } from '../request'
+import { StageId } from '../stages'
+
+const base = {
+  /** Made on the device, so that sending twice is harmless. */
+  id: z.uuid({ error: 'An event needs an id of its own.' }),
+  atMs: z.number().int().positive(),
+  by: z.string().min(1).max(60),
+}
+
+const words = z
+  .string()
+  .trim()
+  .min(1, { error: 'Write the note first.' })
+  .max(MAX_WORDS, { error: `Keep a note to ${MAX_WORDS} characters; what you wrote is still here.` })
+
+/** What can happen on the bench. The log of these is the visit; nothing is ever changed or taken out of it. */
+export const VisitEvent = z.discriminatedUnion('kind', [
+  z.strictObject({ ...base, kind: z.literal('stage-started'), stage: StageId }),
+  z.strictObject({ ...base, kind: z.literal('wait-started'), stage: StageId }),
+  z.strictObject({ ...base, kind: z.literal('stage-ended'), stage: StageId }),
+  z.strictObject({ ...base, kind: z.literal('stage-skipped'), stage: StageId, why: z.string().max(400) }),
+  z.strictObject({ ...base, kind: z.literal('paused') }),
+  z.strictObject({ ...base, kind: z.literal('resumed') }),
+  z.strictObject({ ...base, kind: z.literal('note'), words, stage: StageId.nullable() }),
+  z.strictObject({ ...base, kind: z.literal('zone-cut'), cut: CardEntry.omit({ why: true, shape: true, join: true }) }),
+  z.strictObject({ ...base, kind: z.literal('undone'), undoes: z.uuid() }),
+  z.strictObject({ ...base, kind: z.literal('finished') }),
+])
+export type VisitEvent = z.infer<typeof VisitEvent>
+export type VisitEventKind = VisitEvent['kind']
+export type BenchCut = Extract<VisitEvent, { kind: 'zone-cut' }>['cut']

@@ -1,0 +1,8 @@
+export { VisitEvent } from './events'
+export type { BenchCut, VisitEventKind } from './events'
+export { NEW_VISIT, foldVisit, lastLive, liveEvents, underWay } from './fold'
+export type { StageRecord, Visit } from './fold'
+export { doneByStage, elapsedMin, forecast, minutesOf, missedStages, stagesToCome } from './minutes'
+export type { Forecast } from './minutes'
+export { cutCard, outcomes } from './cutCard'
+export type { ZoneOutcome } from './cutCard'

@@ -1,0 +1,74 @@
+import { openWait, type PlannedStage } from '../plan'
+import { sumOfLognormals, STAGE_SIGMA } from '../time'
+import type { StageId } from '../stages'
+import { underWay, type StageRecord, type Visit } from './fold'
+
+const MS_PER_MIN = 60_000
+
+/** Minutes of one stage record up to `nowMs`: hands-on, and waiting with hands free. Pauses do not count. */
+export function minutesOf(record: StageRecord, visit: Visit, nowMs: number): { handsMin: number; waitMin: number } {
+  const endMs = record.endMs ?? nowMs
+  const pausedNowMs =
+    record.endMs === null && visit.pausedSinceMs !== null ? Math.max(0, nowMs - visit.pausedSinceMs) : 0
+  const totalMin = Math.max(0, endMs - record.startMs - record.pausedMs - pausedNowMs) / MS_PER_MIN
+  const waitMin = record.waitFromMs === null ? 0 : Math.min(totalMin, (endMs - record.waitFromMs) / MS_PER_MIN)
+  return { handsMin: totalMin - waitMin, waitMin }
+}
+
+/** What each stage took, in the order they were first started; a stage taken up twice is added up. */
+export function doneByStage(visit: Visit, nowMs: number): Map<StageId, { handsMin: number; waitMin: number }> {
+  const done = new Map<StageId, { handsMin: number; waitMin: number }>()
+  for (const record of visit.stages) {
+    const { handsMin, waitMin } = minutesOf(record, visit, nowMs)
+    const before = done.get(record.stage) ?? { handsMin: 0, waitMin: 0 }
+    done.set(record.stage, { handsMin: before.handsMin + handsMin, waitMin: before.waitMin + waitMin })
+  }
+  return done
+}
+
+/** Minutes from the first stage to the last mark, pauses included: what the slot is held against. */
+export const elapsedMin = (visit: Visit, nowMs: number): number =>
+  visit.startMs === null ? 0 : ((visit.finishedMs ?? nowMs) - visit.startMs) / MS_PER_MIN
+
+/** The planned stages not done yet: not started, not left out. */
+export function stagesToCome(planned: readonly PlannedStage[], visit: Visit): PlannedStage[] {
+  return planned.filter(
+    ({ id }) => !visit.stages.some(({ stage }) => stage === id) && !visit.skipped.some(({ stage }) => stage === id),
+  )
+}
+
+/** Stages passed over: planned before the latest one started, yet neither done nor left out on purpose. */
+export function missedStages(planned: readonly PlannedStage[], visit: Visit): PlannedStage[] {
+  const reached = Math.max(-1, ...visit.stages.map(({ stage }) => planned.findIndex(({ id }) => id === stage)))
+  const toCome = stagesToCome(planned, visit)
+  return planned.slice(0, reached).filter((stage) => toCome.includes(stage))
+}
+
+export interface Forecast {
+  /** Milliseconds since the epoch. */
+  likelyMs: number
+  lateMs: number
+  /** Chance, 0 to 1, to be done by the slot's end. */
+  chance: number
+}
+
+/** When the visit will be done: what remains of this stage, and the stages to come. */
+export function forecast(planned: readonly PlannedStage[], visit: Visit, slotEndMs: number, nowMs: number): Forecast {
+  const record = underWay(visit)
+  const current = record === null ? undefined : planned.find(({ id }) => id === record.stage)
+  const spent = record === null ? { handsMin: 0, waitMin: 0 } : minutesOf(record, visit, nowMs)
+  const toCome = stagesToCome(planned, visit)
+  const waits = toCome.reduce((sum, stage) => sum + openWait(planned, planned.indexOf(stage)), 0)
+  const currentWait = current ? Math.max(0, current.waitMin - spent.waitMin) : 0
+  const handsLeft = current && record?.waitFromMs === null ? Math.max(current.p50 - spent.handsMin, LEAST_LEFT_MIN) : 0
+  const medians = [...toCome.map(({ p50 }) => p50), ...(handsLeft > 0 ? [handsLeft] : [])]
+  const sum = sumOfLognormals(medians.map((medianMin) => ({ medianMin, sigma: STAGE_SIGMA })), waits + currentWait) // prettier-ignore
+  return {
+    likelyMs: nowMs + sum.percentileMin(0.5) * MS_PER_MIN,
+    lateMs: nowMs + sum.percentileMin(0.9) * MS_PER_MIN,
+    chance: sum.chanceWithin((slotEndMs - nowMs) / MS_PER_MIN),
+  }
+}
+
+/** A stage that has used up its minutes is taken to need this much more. Source: from memory. */
+const LEAST_LEFT_MIN = 1
