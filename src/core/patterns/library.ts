@@ -38,7 +38,7 @@ export const LIBRARY: Partial<Record<PatternId, Pattern>> = {
       line(['sanitary'], tool('10'), 'Kept short for cleanness, never to the skin.'),
       line(['head'], thin(15), 'Thinning shears, so that no line shows.'),
       line(['skull'], comb('4'), 'A quarter inch under the round of the head.', 'blend', 'round'),
-      line(['bridge'], leave, 'The bridge is not shaved.'),
+      line(['bridge'], thin(12), 'The bridge is thinned, never shaved.'),
       line(['brow'], scissor(15), 'Brows scissored: a combed brow scowls.'),
       line(['chin'], thin(18), 'The chin carries the round of the face.', 'blend', 'round'),
       line(['ear-edge'], thin(15), 'Ears bobbed inside the round.', 'blend', 'bob'),

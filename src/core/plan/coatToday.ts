@@ -1,10 +1,20 @@
 import { grownMm } from '../coat'
+import { MAX_LENGTH_MM } from '../lengths'
 import { weeksBetween } from '../units'
 import { ZONES, spread, type ZoneId } from '../zones'
 import type { Case } from './case'
 
 /** Coat taken for granted where nothing was measured and no card tells, mm. Source: from memory. */
 const UNMEASURED_MM = 30
+
+/** Where hair wears off by itself long before a year is out, mm. Source: from memory. */
+const WEARS_OFF_MM: Partial<Record<ZoneId, number>> = { lashes: 25, bridge: 30, 'ear-canal': 30, 'ear-in': 40, pads: 30, belly: 50, sanitary: 50 } // prettier-ignore
+
+/** Estimated growth since the last card; never past what the zone keeps or a card can hold. */
+function grownSince(zone: ZoneId, leftMm: number, weeks: number, coat: Case['dog']['coat']): number {
+  const most = Math.max(leftMm, WEARS_OFF_MM[zone] ?? MAX_LENGTH_MM)
+  return Math.min(grownMm(leftMm, weeks, coat), most, MAX_LENGTH_MM)
+}
 
 /**
  * The coat on every zone today, mm: as measured; else what the last card left, grown since; else the longest measured.
@@ -20,7 +30,7 @@ export function coatToday(input: Pick<Case, 'coatNowMm' | 'last' | 'dog' | 'date
   return new Map(
     ZONES.map((zone) => {
       const lastMm = left.get(zone)
-      const grown = lastMm === undefined ? otherwise : grownMm(lastMm, weeks, input.dog.coat)
+      const grown = lastMm === undefined ? otherwise : grownSince(zone, lastMm, weeks, input.dog.coat)
       return [zone, measured.get(zone)?.value ?? Number(grown.toFixed(1))]
     }),
   )

@@ -92,9 +92,11 @@ function growingOf(input: Case, zone: ZoneId, wantedMm: number, presentMm: numbe
 const TELLING_MM = 0.05
 
 export function changesAgainst(last: Case['last'], card: readonly CardEntry[]): Plan['changes'] {
-  return card.flatMap(({ zone, lengthMm }) => {
-    const before = last?.card.find((entry) => entry.zone === zone)
-    if (!before || Math.abs(before.lengthMm - lengthMm) < TELLING_MM) return []
+  return card.flatMap(({ zone, lengthMm, method }) => {
+    const sides = (last?.card ?? []).filter((entry) => entry.zone === zone)
+    const before = sides.reduce((a, b) => (a && a.lengthMm <= b.lengthMm ? a : b), sides[0])
+    const onlyGrew = method === 'leave' && before?.method === 'leave'
+    if (!before || onlyGrew || Math.abs(before.lengthMm - lengthMm) < TELLING_MM) return []
     return [{ zone, fromMm: before.lengthMm, toMm: lengthMm }]
   })
 }

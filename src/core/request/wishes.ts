@@ -22,7 +22,7 @@ export function wishesOf(request: Request, last: readonly LastEntry[]): Wish[] {
   const wishes = new Map<ZoneId, Wish>()
   for (const zone of ZONES) wishes.set(zone, fromPattern(zone, card))
   applyStyle(wishes, request)
-  if (request.sameAsLast) for (const entry of last) applyLast(wishes, entry)
+  if (request.sameAsLast) for (const entry of shorterSides(last)) applyLast(wishes, entry)
   const put = (byKey: ReturnType<typeof reach>, change: (wish: Wish, key: ZoneKey) => Partial<Wish>) => {
     for (const [zone, { key }] of byKey) {
       const wish = wishes.get(zone)
@@ -63,6 +63,16 @@ function fromPattern(zone: ZoneId, card: PatternCard): Wish {
 /** A length keeps the hand's way where the pattern scissors or thins; elsewhere the clipper does it. */
 function lengthWant(pattern: Want, lengthMm: number): Want {
   return pattern.by === 'scissor' || pattern.by === 'thin' ? { by: pattern.by, lengthMm } : { by: 'clipper', lengthMm }
+}
+
+/** One entry a zone: where left and right differ, the shorter side rules. */
+function shorterSides(last: readonly LastEntry[]): LastEntry[] {
+  const shortest = new Map<ZoneId, LastEntry>()
+  for (const entry of last) {
+    const other = shortest.get(entry.zone)
+    if (!other || entry.lengthMm < other.lengthMm) shortest.set(entry.zone, entry)
+  }
+  return [...shortest.values()]
 }
 
 function applyLast(wishes: Map<ZoneId, Wish>, entry: LastEntry): void {

@@ -19,6 +19,7 @@ const words = z
 export const VisitEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, kind: z.literal('stage-started'), stage: StageId }),
   z.strictObject({ ...base, kind: z.literal('wait-started'), stage: StageId }),
+  z.strictObject({ ...base, kind: z.literal('wait-ended'), stage: StageId }),
   z.strictObject({ ...base, kind: z.literal('stage-ended'), stage: StageId }),
   z.strictObject({ ...base, kind: z.literal('stage-skipped'), stage: StageId, why: z.string().max(400) }),
   z.strictObject({ ...base, kind: z.literal('paused') }),

@@ -4,8 +4,10 @@ import type { BenchCut, VisitEvent } from './events'
 export interface StageRecord {
   stage: StageId
   startMs: number
-  /** When the hands came free and the wait began. */
+  /** When the hands came free and the wait began; null when no wait runs. */
   waitFromMs: number | null
+  /** Waits that are over. */
+  waitedMs: number
   endMs: number | null
   /** Time spent paused within this stage. */
   pausedMs: number
@@ -71,6 +73,8 @@ function applyEvent(visit: Visit, event: VisitEvent): Visit {
         ...record,
         waitFromMs: record.waitFromMs ?? event.atMs,
       }))
+    case 'wait-ended':
+      return changeUnderWay(visit, event.stage, (record) => endWait(record, event.atMs))
     case 'stage-ended':
       return underWay(visit)?.stage === event.stage ? endStage(visit, event.atMs) : visit
     case 'stage-skipped':
@@ -97,7 +101,7 @@ function applyEvent(visit: Visit, event: VisitEvent): Visit {
 const samePlace = (a: BenchCut, b: BenchCut): boolean => a.zone === b.zone && (a.side === b.side || b.side === null)
 
 function startStage(visit: Visit, stage: StageId, atMs: number): Visit {
-  const record: StageRecord = { stage, startMs: atMs, waitFromMs: null, endMs: null, pausedMs: 0 }
+  const record: StageRecord = { stage, startMs: atMs, waitFromMs: null, waitedMs: 0, endMs: null, pausedMs: 0 }
   const skipped = visit.skipped.filter((each) => each.stage !== stage)
   return { ...visit, startMs: visit.startMs ?? atMs, stages: [...visit.stages, record], skipped }
 }
@@ -105,8 +109,15 @@ function startStage(visit: Visit, stage: StageId, atMs: number): Visit {
 function endStage(visit: Visit, atMs: number): Visit {
   const awake = resume(visit, atMs)
   const record = underWay(awake)
-  return record === null ? awake : changeUnderWay(awake, record.stage, (each) => ({ ...each, endMs: atMs }))
+  return record === null
+    ? awake
+    : changeUnderWay(awake, record.stage, (each) => ({ ...endWait(each, atMs), endMs: atMs }))
 }
+
+const endWait = (record: StageRecord, atMs: number): StageRecord =>
+  record.waitFromMs === null
+    ? record
+    : { ...record, waitFromMs: null, waitedMs: record.waitedMs + atMs - record.waitFromMs }
 
 function resume(visit: Visit, atMs: number): Visit {
   if (visit.pausedSinceMs === null) return visit

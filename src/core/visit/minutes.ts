@@ -11,7 +11,8 @@ export function minutesOf(record: StageRecord, visit: Visit, nowMs: number): { h
   const pausedNowMs =
     record.endMs === null && visit.pausedSinceMs !== null ? Math.max(0, nowMs - visit.pausedSinceMs) : 0
   const totalMin = Math.max(0, endMs - record.startMs - record.pausedMs - pausedNowMs) / MS_PER_MIN
-  const waitMin = record.waitFromMs === null ? 0 : Math.min(totalMin, (endMs - record.waitFromMs) / MS_PER_MIN)
+  const runningMs = record.waitFromMs === null ? 0 : Math.max(0, endMs - record.waitFromMs)
+  const waitMin = Math.min(totalMin, (record.waitedMs + runningMs) / MS_PER_MIN)
   return { handsMin: totalMin - waitMin, waitMin }
 }
 
@@ -60,7 +61,9 @@ export function forecast(planned: readonly PlannedStage[], visit: Visit, slotEnd
   const toCome = stagesToCome(planned, visit)
   const waits = toCome.reduce((sum, stage) => sum + openWait(planned, planned.indexOf(stage)), 0)
   const currentWait = current ? Math.max(0, current.waitMin - spent.waitMin) : 0
-  const handsLeft = current && record?.waitFromMs === null ? Math.max(current.p50 - spent.handsMin, LEAST_LEFT_MIN) : 0
+  const handsDone =
+    record !== null && (record.waitFromMs !== null || record.waitedMs > 0) && current?.id === 'condition'
+  const handsLeft = current && !handsDone ? Math.max(current.p50 - spent.handsMin, LEAST_LEFT_MIN) : 0
   const medians = [...toCome.map(({ p50 }) => p50), ...(handsLeft > 0 ? [handsLeft] : [])]
   const sum = sumOfLognormals(medians.map((medianMin) => ({ medianMin, sigma: STAGE_SIGMA })), waits + currentWait) // prettier-ignore
   return {

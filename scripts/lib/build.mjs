@@ -1,0 +1,24 @@
+import { existsSync, readdirSync, statSync } from 'node:fs'
+import { join } from 'node:path'
+import { run } from './install.mjs'
+import { step } from './steps.mjs'
+
+const SOURCES = ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json']
+
+function newestMs(path) {
+  if (!existsSync(path)) return 0
+  const stat = statSync(path)
+  if (!stat.isDirectory()) return stat.mtimeMs
+  return Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newestMs(join(path, name))))
+}
+
+/** A production build when the sources are newer than the last one. */
+export async function ensureBuild() {
+  const mark = '.next/BUILD_ID'
+  if (existsSync(mark) && statSync(mark).mtimeMs > Math.max(...SOURCES.map(newestMs))) return
+  await step('Building the pages', () =>
+    run(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
+      env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+    }),
+  )
+}

@@ -1,0 +1,56 @@
+import type { Point } from './frames'
+
+/**
+ * Samples a smooth curve through points: centripetal Catmull-Rom, which makes no loops or cusps
+ * (Yuksel, Schaefer and Keyser 2011, Computer-Aided Design).
+ * @returns for every sample its point and the index of the control point its segment starts at
+ */
+export function sampleCurve(
+  points: readonly Point[],
+  stepMm: number,
+  closed: boolean,
+): { point: Point; from: number }[] {
+  const count = points.length
+  const at = (index: number): Point => {
+    const inside = closed ? (index + count) % count : Math.max(0, Math.min(count - 1, index))
+    return points[inside] as Point
+  }
+  const samples: { point: Point; from: number }[] = []
+  const segments = closed ? count : count - 1
+  for (let from = 0; from < segments; from++) {
+    const [a, b, c, d] = [at(from - 1), at(from), at(from + 1), at(from + 2)] as [Point, Point, Point, Point]
+    const steps = Math.max(1, Math.round(distance(b, c) / stepMm))
+    for (let step = 0; step < steps; step++) samples.push({ point: between(a, b, c, d, step / steps), from })
+  }
+  if (!closed) samples.push({ point: at(count - 1), from: count - 1 })
+  return samples
+}
+
+export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
+
+/** One point of a centripetal Catmull-Rom segment from b to c, by Barry and Goldman's pyramid. */
+function between(a: Point, b: Point, c: Point, d: Point, share: number): Point {
+  const knot = (from: Point, to: Point) => Math.max(1e-6, Math.sqrt(distance(from, to)))
+  const t1 = knot(a, b)
+  const t2 = t1 + knot(b, c)
+  const t3 = t2 + knot(c, d)
+  const t = t1 + (t2 - t1) * share
+  const ab = mix(a, b, 0, t1, t)
+  const bc = mix(b, c, t1, t2, t)
+  const cd = mix(c, d, t2, t3, t)
+  return mix(mix(ab, bc, 0, t2, t), mix(bc, cd, t1, t3, t), t1, t2, t)
+}
+
+function mix(p: Point, q: Point, from: number, to: number, t: number): Point {
+  const share = (t - from) / (to - from)
+  return { x: p.x + (q.x - p.x) * share, y: p.y + (q.y - p.y) * share }
+}
+
+/** An SVG path in screen coordinates: y grows downward, tenths of a mm. */
+export function pathOf(points: readonly Point[], closed = true): string {
+  const figure = (value: number) => Number(value.toFixed(1))
+  return (
+    points.map(({ x, y }, index) => `${index === 0 ? 'M' : 'L'}${figure(x)} ${figure(-y)}`).join('') +
+    (closed ? 'Z' : '')
+  )
+}

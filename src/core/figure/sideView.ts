@@ -1,0 +1,110 @@
+import type { CoatId } from '../coat'
+import type { BuildId } from '../plan'
+import type { ZoneId } from '../zones'
+import { PARTS, buildOf, measuresOf, type ControlPoint, type PartId } from './builds'
+import { ANCHORS, CELLS, GROUND } from './cells'
+import { coatLine, counterClockwise } from './coatLine'
+import { pathOf, sampleCurve } from './curve'
+import { placer, type Point } from './frames'
+import { edgePath } from './texture'
+
+export interface FigureDog {
+  build: BuildId
+  coat: CoatId
+  heightCm?: number | null
+  lengthCm?: number | null
+}
+
+export interface FigurePart {
+  id: PartId | 'farFore' | 'farHind'
+  /** Path strings in mm, y downward. */
+  skin: string
+  coat: string
+}
+
+export interface FigureCell {
+  zone: ZoneId
+  part: PartId
+  field: string
+  seam: string
+}
+
+/** The side view of one dog in its coat: paths in mm, y downward from the floor at 0, the dog facing left. */
+export interface SideView {
+  parts: FigurePart[]
+  cells: FigureCell[]
+  ground: Record<PartId, ZoneId>
+  anchors: Partial<Record<ZoneId, Point>>
+  eye: Point
+  nose: { path: string }
+  heightMm: number
+  box: { left: number; top: number; right: number; bottom: number }
+}
+
+/** How far a blend reaches and how finely an outline is sampled, in heights. By eye. */
+const SOFT = 0.03
+const STEP = 1 / 130
+
+/**
+ * Draws the side view: the body outline of this build at this size, pushed out by the coat.
+ * @param lengthMm the coat at a zone, mm
+ */
+export function sideView(dog: FigureDog, lengthMm: (zone: ZoneId) => number): SideView {
+  const build = buildOf(dog.build)
+  const measures = measuresOf(dog.build, dog.heightCm, dog.lengthCm)
+  const { height } = measures
+  const place = placer(build, measures)
+  const scale = Math.max(0.5, height / 500)
+  const drawn = PARTS.map((id) => ({ id, ...drawPart(build.shapes[id]) }))
+  const near = drawn.map(({ id, skin, edge }) => ({
+    id,
+    skin: pathOf(skin),
+    coat: edgePath(edge, skin, dog.coat, scale),
+  }))
+  const far = (['fore', 'hind'] as const).map((id) => {
+    const [dx, dy] = id === 'fore' ? build.pose.farFore : build.pose.farHind
+    const shift = ({ x, y }: Point) => ({ x: x + dx * height, y: Math.max(0, y + dy * height) })
+    const part = drawn.find((each) => each.id === id) as (typeof drawn)[number]
+    const skin = part.skin.map(shift)
+    const name = id === 'fore' ? ('farFore' as const) : ('farHind' as const)
+    return { id: name, skin: pathOf(skin), coat: edgePath(part.edge.map(shift), skin, dog.coat, scale) }
+  })
+  const screen = ({ x, y }: Point): Point => ({ x, y: -y })
+  return {
+    parts: [...far, ...near],
+    cells: CELLS.map(({ zone, part, seam, far: outer }) => {
+      const line = sampleCurve(seam.map((point) => place(...point)), height * STEP * 2, false).map(({ point }) => point) // prettier-ignore
+      return {
+        zone,
+        part,
+        seam: pathOf(line, false),
+        field: pathOf([...line, ...outer.map((point) => place(...point))]),
+      }
+    }),
+    ground: GROUND,
+    anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(place(...point))])),
+    eye: screen(place('head', ...build.eye)),
+    nose: { path: nosePath() },
+    heightMm: height,
+    box: boxOf(drawn.flatMap(({ edge }) => edge)),
+  }
+
+  function drawPart(points: readonly ControlPoint[]) {
+    const samples = sampleCurve(points.map(([, frame, a, b]) => place(frame, a, b)), height * STEP, true) // prettier-ignore
+    const skin = counterClockwise(
+      samples.map(({ point, from }) => ({ point, zone: (points[from] as ControlPoint)[4] })),
+    )
+    return { skin: skin.map(({ point }) => point), edge: coatLine(skin, lengthMm, dog.coat, height * SOFT) }
+  }
+
+  function nosePath(): string {
+    const corners = [[1.88, -0.07], [2.03, -0.12], [2.02, -0.26], [1.9, -0.25]] as const // prettier-ignore
+    return pathOf(sampleCurve(corners.map(([a, b]) => place('head', a, b)), height * STEP, true).map(({ point }) => point)) // prettier-ignore
+  }
+}
+
+function boxOf(points: readonly Point[]): SideView['box'] {
+  const xs = points.map(({ x }) => x)
+  const ys = points.map(({ y }) => y)
+  return { left: Math.min(...xs), right: Math.max(...xs), top: -Math.max(...ys), bottom: 0 }
+}

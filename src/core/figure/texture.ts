@@ -1,0 +1,51 @@
+import type { CoatId } from '../coat'
+import { distance } from './curve'
+import type { Point } from './frames'
+
+/** Scallops of standing curls: step along the edge and how far they bulge, mm on a dog of half a metre. By eye. */
+const SCALLOP: Partial<Record<CoatId, { stepMm: number; bulge: number }>> = {
+  curly: { stepMm: 9, bulge: 0.24 },
+  cotton: { stepMm: 12, bulge: 0.13 },
+  fleece: { stepMm: 15, bulge: 0.16 },
+}
+
+/** Coat shorter than this shows no scallops, mm. */
+const SMOOTH_BELOW_MM = 2.5
+
+/**
+ * The coat's edge as a path: scallops for curly kinds, plain otherwise. Seen area stays as it is on average.
+ * @param scale dog height against half a metre, so that small dogs have small curls
+ */
+export function edgePath(edge: readonly Point[], skin: readonly Point[], coat: CoatId, scale: number): string {
+  const kind = SCALLOP[coat]
+  const figure = (value: number) => Number(value.toFixed(1))
+  if (!kind) return plain(edge, figure)
+  const step = kind.stepMm * scale
+  let path = ''
+  let walked = 0
+  let from = edge[0] as Point
+  path = `M${figure(from.x)} ${figure(-from.y)}`
+  for (let index = 1; index <= edge.length; index++) {
+    const at = index % edge.length
+    const point = edge[at] as Point
+    walked += distance(point, edge[index - 1] as Point)
+    const bare = distance(point, skin[at] as Point) < SMOOTH_BELOW_MM
+    if (!bare && walked < step && index < edge.length) continue
+    const chord = distance(from, point)
+    if (bare || chord < 0.5) path += `L${figure(point.x)} ${figure(-point.y)}`
+    else path += `Q${bulgePoint(from, point, chord * kind.bulge * 2, figure)} ${figure(point.x)} ${figure(-point.y)}`
+    from = point
+    walked = 0
+  }
+  return `${path}Z`
+}
+
+function bulgePoint(from: Point, to: Point, depth: number, figure: (value: number) => number): string {
+  const chord = distance(from, to)
+  const x = (from.x + to.x) / 2 + ((to.y - from.y) / chord) * depth
+  const y = (from.y + to.y) / 2 - ((to.x - from.x) / chord) * depth
+  return `${figure(x)} ${figure(-y)}`
+}
+
+const plain = (edge: readonly Point[], figure: (value: number) => number): string =>
+  edge.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${figure(x)} ${figure(-y)}`).join('') + 'Z'

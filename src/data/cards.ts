@@ -1,0 +1,56 @@
+import type { Transaction } from 'sequelize'
+import { CardEntry } from '@/core/request'
+import { database } from './connection'
+
+export interface TrimCard {
+  id: number
+  version: number
+  kind: 'planned' | 'cut'
+  madeMs: number
+  madeBy: string
+  why: string
+  zones: CardEntry[]
+}
+
+export interface NewCard {
+  dogId: number
+  kind: TrimCard['kind']
+  madeMs: number
+  madeBy: string
+  why: string
+  zones: readonly CardEntry[]
+}
+
+/** Saves a card as the dog's next version; a card is never overwritten. Runs inside the caller's transaction. */
+export async function addCard(card: NewCard, transaction: Transaction): Promise<{ id: number; version: number }> {
+  const { models } = database()
+  const { dogId, kind, madeBy, why } = card
+  // The dog's row is held, so that two tablets saving at once get two versions.
+  await models.dog.findByPk(dogId, { lock: transaction.LOCK.UPDATE, transaction })
+  const newest = await models.card.max<number, (typeof models.card)['prototype']>('version', {
+    where: { dogId },
+    transaction,
+  })
+  const version = (newest ?? 0) + 1
+  const row = await models.card.create(
+    { dogId, version, kind, madeBy, why, madeAt: new Date(card.madeMs) },
+    { transaction },
+  )
+  await models.cardZone.bulkCreate(card.zones.map((entry) => ({ ...entry, cardId: row.id })), { transaction }) // prettier-ignore
+  return { id: row.id, version }
+}
+
+/** @throws when a stored zone does not fit a card entry */
+export async function readCard(cardId: number): Promise<TrimCard | null> {
+  const { models } = database()
+  const row = await models.card.findByPk(cardId)
+  if (!row) return null
+  const zones = await models.cardZone.findAll({ where: { cardId }, order: [['id', 'ASC']] })
+  const { id, version, kind, madeBy, why } = row
+  return { id, version, kind, madeBy, why, madeMs: row.madeAt.getTime(), zones: zones.map(toEntry) }
+}
+
+function toEntry(row: object): CardEntry {
+  const { zone, side, method, blade, comb, lay, lengthMm, shape, join, why } = row as CardEntry
+  return CardEntry.parse({ zone, side, method, blade, comb, lay, lengthMm, shape, join, why })
+}

@@ -1,0 +1,63 @@
+import type { Case } from '@/core/plan'
+import { daysBetween } from '@/core/units'
+import { readBooking, type Booking } from './bookings'
+import { readCard, type TrimCard } from './cards'
+import { readDog, type Dog } from './dogs'
+import { readKit, readRules } from './house'
+import { countVisits, readVisitsOfDog, type StoredVisit } from './visits'
+
+export interface BookingFile {
+  booking: Booking
+  dog: Dog
+  lastVisit: StoredVisit | null
+  lastCard: TrimCard | null
+  planned: Case
+}
+
+/** Days of a month on average, for a dog's age. */
+const DAYS_A_MONTH = 30.44
+
+/**
+ * Everything a plan for this booking starts from: the dog, its last card as cut, the house's kit and rules.
+ * @param dayOf the house's calendar day of a moment
+ */
+export async function readBookingFile(bookingId: number, dayOf: (ms: number) => string): Promise<BookingFile | null> {
+  const booking = await readBooking(bookingId)
+  const dog = booking && (await readDog(booking.dogId))
+  if (!booking || !dog) return null
+  const [kit, house, visits, [lastVisit]] = await Promise.all([
+    readKit(),
+    readRules(),
+    countVisits(dog.id),
+    readVisitsOfDog(dog.id, 1, booking.startMs),
+  ])
+  const lastCard = lastVisit?.cutCardId ? await readCard(lastVisit.cutCardId) : null
+  const date = dayOf(booking.startMs)
+  const planned: Case = {
+    kovit: 'case/1',
+    date,
+    dog: dogCase(dog, visits, date),
+    coatNowMm: booking.coatNowMm,
+    mats: booking.mats,
+    behaviour: dog.behaviour,
+    health: dog.health,
+    request: booking.request,
+    kit,
+    house,
+    setting: booking.setting,
+    slotMin: booking.slotMin,
+    ...(lastVisit && lastCard
+      ? { last: { date: dayOf(lastVisit.startedMs), card: lastCard.zones, ...likedOf(lastVisit) } }
+      : {}),
+  }
+  return { booking, dog, lastVisit: lastVisit ?? null, lastCard, planned }
+}
+
+const likedOf = ({ liked }: StoredVisit) => (liked === null ? {} : { liked })
+
+function dogCase(dog: Dog, visits: number, date: string): Case['dog'] {
+  const { name, coat, build, weightKg, heightCm, lengthCm, sex, neutered, lightSkin, faceShape } = dog
+  const sizes = { ...(heightCm === null ? {} : { heightCm }), ...(lengthCm === null ? {} : { lengthCm }) }
+  const ageMonths = Math.max(0, Math.floor(daysBetween(dog.bornOn, date) / DAYS_A_MONTH))
+  return { name, coat, build, weightKg, sex, neutered, lightSkin, faceShape, visits, ageMonths, ...sizes }
+}

@@ -1,0 +1,66 @@
+import type { CoatId } from '@/core/coat'
+import type { Behaviour, BuildId, Health } from '@/core/plan'
+import type { Request } from '@/core/request'
+
+/** Tern Harbour and everyone in it are invented. */
+export const DEMO_HOUSE = {
+  name: 'Tern Harbour salon',
+  place: 'Tern Harbour',
+  timeZone: 'Europe/London',
+  unit: 'mm' as const,
+}
+
+export const DEMO_STAFF = [
+  { name: 'Wren', role: 'groomer' },
+  { name: 'Ansel', role: 'groomer' },
+  { name: 'Jory', role: 'bather' },
+] as const
+
+export const DEMO_BLADES = ['40', '30', '15', '10', '7F', '5F', '4F']
+export const DEMO_COMBS = ['4', '2', '1½', '1', '0', 'A']
+
+export const DEMO_HOUSEHOLDS = [
+  { name: 'Marsh', place: '4 Ropewalk', owner: 'Hedda Marsh' },
+  { name: 'Tolle', place: '11 Gull Steps', owner: 'Anneke Tolle' },
+  { name: 'Brandreth', place: '2 Lantern Row', owner: 'Corin Brandreth' },
+  { name: 'Sedge', place: '30 Saltpan Lane', owner: 'Ilse Sedge' },
+  { name: 'Quay', place: '7 Netmakers Yard', owner: 'Oswin Quay' },
+  { name: 'Fallow', place: '19 Upper Quayside', owner: 'Maud Fallow' },
+  { name: 'Haddow', place: '5 Cooper Street', owner: 'Tamsin Haddow' },
+  { name: 'Penhale', place: '22 Chapel Hill', owner: 'Jago Penhale' },
+  { name: 'Orme', place: '1 Ferry Lane', owner: 'Una Orme' },
+  { name: 'Lisle', place: '16 Mill Rise', owner: 'Perrin Lisle' },
+] as const
+
+export interface DemoDog {
+  name: string
+  household: (typeof DEMO_HOUSEHOLDS)[number]['name']
+  breed: string
+  coat: CoatId
+  build: BuildId
+  weightKg: number
+  heightCm: number
+  lengthCm: number
+  ageYears: number
+  sex: 'male' | 'female'
+  behaviour: Behaviour
+  health: Health[]
+  firstCoatMm: number
+  request: Request
+  everyWeeks: number
+}
+
+export const DEMO_DOGS: readonly DemoDog[] = [
+  { name: 'Mochi', household: 'Tolle', breed: 'Havanese', coat: 'drop', build: 'toy', weightKg: 5.2, heightCm: 26, lengthCm: 29, ageYears: 3, sex: 'female', behaviour: { face: 1 }, health: [], firstCoatMm: 60, request: { pattern: 'teddy' }, everyWeeks: 6 },
+  { name: 'Fenwick', household: 'Fallow', breed: 'Airedale', coat: 'wire', build: 'square', weightKg: 23, heightCm: 59, lengthCm: 59, ageYears: 5, sex: 'male', behaviour: { feet: 2 }, health: [], firstCoatMm: 55, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
+  { name: 'Quill', household: 'Marsh', breed: 'Portuguese water dog', coat: 'curly', build: 'square', weightKg: 19, heightCm: 52, lengthCm: 52, ageYears: 4, sex: 'male', behaviour: { dryer: 3, nails: 1 }, health: [], firstCoatMm: 70, request: { pattern: 'one-length', lengthsMm: { legs: 13, forefoot: 16, hindfoot: 16, muzzle: 15, chin: 20 }, tail: 'plume', feet: 'round', keep: ['lashes'] }, everyWeeks: 6 },
+  { name: 'Ottoline', household: 'Sedge', breed: 'coton', coat: 'cotton', build: 'toy', weightKg: 5.8, heightCm: 27, lengthCm: 31, ageYears: 6, sex: 'female', behaviour: { brush: 1 }, health: [], firstCoatMm: 55, request: { pattern: 'teddy', lengthsMm: { body: 16, legs: 19 } }, everyWeeks: 5 },
+  { name: 'Nettle', household: 'Brandreth', breed: 'wire fox terrier', coat: 'wire', build: 'square', weightKg: 8, heightCm: 39, lengthCm: 39, ageYears: 7, sex: 'female', behaviour: { nails: 2 }, health: [], firstCoatMm: 45, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
+  { name: 'Hobnob', household: 'Tolle', breed: 'bolognese', coat: 'cotton', build: 'toy', weightKg: 4.1, heightCm: 27, lengthCm: 27, ageYears: 14, sex: 'male', behaviour: { table: 1 }, health: [{ kind: 'arthritis' }], firstCoatMm: 50, request: { pattern: 'one-length', lengthsMm: { body: 12.7, legs: 12.7 } }, everyWeeks: 6 },
+  { name: 'Tansy', household: 'Quay', breed: 'lagotto', coat: 'curly', build: 'square', weightKg: 13, heightCm: 43, lengthCm: 43, ageYears: 2, sex: 'female', behaviour: {}, health: [], firstCoatMm: 50, request: { pattern: 'one-length' }, everyWeeks: 6 },
+  { name: 'Clover', household: 'Brandreth', breed: 'cavapoo', coat: 'fleece', build: 'toy', weightKg: 7, heightCm: 33, lengthCm: 35, ageYears: 2, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 60, request: { pattern: 'teddy' }, everyWeeks: 5 },
+  { name: 'Rook', household: 'Haddow', breed: 'springer', coat: 'silky', build: 'sporting', weightKg: 21, heightCm: 50, lengthCm: 53, ageYears: 6, sex: 'male', behaviour: { bath: 1 }, health: [], firstCoatMm: 60, request: { pattern: 'bath-tidy' }, everyWeeks: 8 },
+  { name: 'Bramble', household: 'Penhale', breed: 'Tibetan terrier', coat: 'drop', build: 'square', weightKg: 11, heightCm: 39, lengthCm: 39, ageYears: 8, sex: 'male', behaviour: { brush: 2 }, health: [{ kind: 'deaf' }], firstCoatMm: 80, request: { pattern: 'one-length', lengthsMm: { body: 19, legs: 19 } }, everyWeeks: 7 },
+  { name: 'Samphire', household: 'Orme', breed: 'Samoyed', coat: 'double', build: 'heavy', weightKg: 24, heightCm: 53, lengthCm: 56, ageYears: 4, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 60, request: { pattern: 'bath-tidy', lengthsMm: { forefoot: 15, hindfoot: 15 }, feet: 'round' }, everyWeeks: 9 },
+  { name: 'Pilchard', household: 'Lisle', breed: 'cairn cross', coat: 'wire', build: 'long-low', weightKg: 8.5, heightCm: 29, lengthCm: 36, ageYears: 1, sex: 'male', behaviour: { clipper: 1 }, health: [], firstCoatMm: 45, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
+] // prettier-ignore

@@ -1,0 +1,71 @@
+import { openWait, type Plan } from '@/core/plan'
+import type { VisitEvent } from '@/core/visit'
+import type { Chance } from './random'
+
+const MS_PER_MIN = 60_000
+/** Spread of the whole day and of each stage about the plan. Demo. */
+const DAY_SIGMA = 0.05
+const STAGE_SIGMA = 0.16
+/** How often a visit has a note, and a zone cut otherwise than planned. Demo. */
+const NOTE_SHARE = 0.35
+const CHANGE_SHARE = 0.3
+
+const NOTES = ['Calmer than last time.', 'Stood well for the nails.', 'Owner asks for a softer ear line.', 'A little burr behind the left elbow, out.', 'Likes the towel over the eyes at the dryer.'] // prettier-ignore
+
+/** One groom as it might go: the log that the bench would have written. */
+export function simulateVisit(plan: Plan, startMs: number, by: string, chance: Chance, slow = 1): VisitEvent[] {
+  const day = chance.factor(DAY_SIGMA) * slow
+  const log: VisitEvent[] = []
+  let atMs = startMs
+  const event = () => ({ id: chance.uuid(), atMs: Math.round(atMs), by })
+  const pass = (min: number) => (atMs += min * MS_PER_MIN)
+  plan.stages.forEach((stage, at) => {
+    log.push({ ...event(), kind: 'stage-started', stage: stage.id })
+    const handsMin = stage.p50 * day * chance.factor(STAGE_SIGMA)
+    const waitMin = openWait(plan.stages, at)
+    if (waitMin > 0 && stage.id === 'dry') {
+      pass(0.2)
+      log.push({ ...event(), kind: 'wait-started', stage: stage.id })
+      pass(waitMin)
+      log.push({ ...event(), kind: 'wait-ended', stage: stage.id })
+      pass(handsMin)
+      return
+    }
+    pass(handsMin / 2)
+    if (stage.id === 'look-over' && chance.share() < NOTE_SHARE)
+      log.push({
+        ...event(),
+        kind: 'note',
+        words: NOTES[Math.floor(chance.share() * NOTES.length)] ?? '',
+        stage: stage.id,
+      })
+    if (stage.id === 'head' && chance.share() < CHANGE_SHARE) changeOne(plan, event(), chance, log)
+    pass(handsMin / 2)
+    if (waitMin === 0) return
+    log.push({ ...event(), kind: 'wait-started', stage: stage.id })
+    pass(waitMin * chance.between(1, 1.15))
+  })
+  log.push({ ...event(), kind: 'finished' })
+  return log
+}
+
+/** Now and then a scissored zone of the head comes out a little shorter. */
+function changeOne(
+  plan: Plan,
+  base: { id: string; atMs: number; by: string },
+  chance: Chance,
+  log: VisitEvent[],
+): void {
+  const scissored = plan.card.filter(({ zone, method }) => (method === 'scissor' || method === 'thin') && ['skull', 'chin', 'ear-edge', 'muzzle'].includes(zone)) // prettier-ignore
+  const entry = scissored[Math.floor(chance.share() * scissored.length)]
+  if (!entry || entry.lengthMm < 8) return
+  const { zone, side, method, blade, comb, lay, lengthMm } = entry
+  log.push({ ...base, kind: 'zone-cut', cut: { zone, side, method, blade, comb, lay, lengthMm: lengthMm - 1 } })
+}
+
+/** Minutes from the start to the moment a wait of this stage began; null when it has none. */
+export function minutesToWait(log: readonly VisitEvent[], stage: string): number | null {
+  const wait = log.find((event) => event.kind === 'wait-started' && event.stage === stage)
+  const first = log[0]
+  return wait && first ? (wait.atMs - first.atMs) / MS_PER_MIN : null
+}

@@ -1,0 +1,59 @@
+import { z } from 'zod'
+import { CoatId } from '@/core/coat'
+import { Behaviour, BuildId, Health } from '@/core/plan'
+import type { Row } from './models'
+import type { DogFields } from './models/rows'
+import { database } from './connection'
+
+export interface Dog {
+  id: number
+  householdId: number
+  name: string
+  breed: string
+  coat: CoatId
+  build: BuildId
+  weightKg: number
+  heightCm: number | null
+  lengthCm: number | null
+  bornOn: string
+  sex: 'male' | 'female'
+  neutered: boolean
+  lightSkin: boolean
+  faceShape: 'normal' | 'flat'
+  behaviour: Behaviour
+  health: Health[]
+}
+
+/** @throws when a stored row does not fit a dog */
+export function toDog(row: Row<DogFields>): Dog {
+  const { id, householdId, name, breed, weightKg, heightCm, lengthCm, bornOn } = row
+  return {
+    id, householdId, name, breed, weightKg, heightCm, lengthCm, bornOn,
+    coat: CoatId.parse(row.coat),
+    build: BuildId.parse(row.build),
+    sex: z.enum(['male', 'female']).parse(row.sex),
+    neutered: Boolean(row.neutered),
+    lightSkin: Boolean(row.lightSkin),
+    faceShape: z.enum(['normal', 'flat']).parse(row.faceShape),
+    behaviour: Behaviour.parse(JSON.parse(row.behaviour)),
+    health: z.array(Health).parse(JSON.parse(row.health)),
+  } // prettier-ignore
+}
+
+export async function readDog(dogId: number): Promise<Dog | null> {
+  const row = await database().models.dog.findByPk(dogId)
+  return row && toDog(row)
+}
+
+export async function readDogs(): Promise<Dog[]> {
+  const rows = await database().models.dog.findAll({ order: [['name', 'ASC']] })
+  return rows.map(toDog)
+}
+
+/** Owners by household. */
+export async function readOwners(): Promise<Map<number, { name: string; place: string }>> {
+  const { owner, household } = database().models
+  const [owners, households] = await Promise.all([owner.findAll(), household.findAll()])
+  const places = new Map(households.map(({ id, place }) => [id, place]))
+  return new Map(owners.map(({ householdId, name }) => [householdId, { name, place: places.get(householdId) ?? '' }]))
+}

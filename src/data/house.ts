@@ -1,0 +1,43 @@
+import { BladeId, CombId, Kit } from '@/core/lengths'
+import { House } from '@/core/order'
+import type { LengthUnit } from '@/core/units'
+import { database } from './connection'
+
+export interface HouseSettings {
+  name: string
+  place: string
+  timeZone: string
+  unit: LengthUnit
+}
+
+export interface StaffMember {
+  id: number
+  name: string
+  role: 'groomer' | 'bather'
+}
+
+/** The house itself; null before anything is set up. */
+export async function readHouse(): Promise<HouseSettings | null> {
+  const row = await database().models.house.findOne()
+  return row && { name: row.name, place: row.place, timeZone: row.timeZone, unit: row.unit }
+}
+
+/** The schools this house follows; what it never decided stays at the default. */
+export async function readRules(): Promise<House> {
+  const rows = await database().models.rule.findAll()
+  return House.parse(Object.fromEntries(rows.map(({ ruleId, choice }) => [ruleId, choice])))
+}
+
+/** The clipper tools in use. */
+export async function readKit(): Promise<Kit> {
+  const rows = await database().models.tool.findAll({ where: { retiredOn: null }, order: [['id', 'ASC']] })
+  return {
+    blades: rows.filter(({ kind }) => kind === 'blade').map(({ name }) => BladeId.parse(name)),
+    combs: rows.filter(({ kind }) => kind === 'comb').map(({ name }) => CombId.parse(name)),
+  }
+}
+
+export async function readStaff(): Promise<StaffMember[]> {
+  const rows = await database().models.staff.findAll({ order: [['id', 'ASC']] })
+  return rows.map(({ id, name, role }) => ({ id, name, role }))
+}

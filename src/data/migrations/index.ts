@@ -1,0 +1,23 @@
+import type { QueryInterface } from 'sequelize'
+import { Umzug, SequelizeStorage } from 'umzug'
+import type { Database } from '../connection'
+import { FIRST_TABLES } from './0001-first-tables'
+
+/** Every change of the tables, oldest first. A migration that has run is never edited. */
+const MIGRATIONS = [{ name: '0001-first-tables', statements: FIRST_TABLES }]
+
+/** Brings the tables up to date. Returns the names of the migrations that ran. */
+export async function migrate({ sequelize }: Database): Promise<string[]> {
+  const umzug = new Umzug<QueryInterface>({
+    migrations: MIGRATIONS.map(({ name, statements }) => ({
+      name,
+      up: async ({ context }) => {
+        for (const statement of statements) await context.sequelize.query(statement)
+      },
+    })),
+    context: sequelize.getQueryInterface(),
+    storage: new SequelizeStorage({ sequelize }),
+    logger: undefined,
+  })
+  return (await umzug.up()).map(({ name }) => name)
+}

@@ -1,0 +1,81 @@
+import type { ModelStatic, Sequelize } from 'sequelize'
+import { DataTypes, Model } from 'sequelize'
+import type { BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, OwnerFields, RuleFields, StaffFields, ToolFields, VisitFields } from './rows' // prettier-ignore
+
+/** A row and its columns. */
+export type Row<T extends object> = Model<T, Partial<T>> & T
+type Table<T extends object> = ModelStatic<Row<T>>
+
+export interface Models {
+  house: Table<HouseFields>
+  rule: Table<RuleFields>
+  staff: Table<StaffFields>
+  tool: Table<ToolFields>
+  household: Table<HouseholdFields>
+  owner: Table<OwnerFields>
+  dog: Table<DogFields>
+  booking: Table<BookingFields>
+  card: Table<CardFields>
+  cardZone: Table<CardZoneFields>
+  visit: Table<VisitFields>
+  event: Table<EventFields>
+}
+
+const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT } = DataTypes
+const id = { type: INTEGER, autoIncrement: true, primaryKey: true }
+const text = { type: STRING(200), allowNull: false }
+const optional = { type: STRING(200), allowNull: true }
+const number = { type: INTEGER, allowNull: false }
+const json = { type: TEXT('long'), allowNull: false }
+const moment = { type: DATE(3), allowNull: false }
+
+/** The tables as Sequelize sees them; the migrations make them. */
+export function defineModels(sequelize: Sequelize): Models {
+  const table = <T extends object>(name: string, columns: Record<string, object>): Table<T> => {
+    // Sequelize writes into each column's object, so that two columns may not share one.
+    const own = Object.fromEntries(Object.entries(columns).map(([column, fact]) => [column, { ...fact }]))
+    return sequelize.define(name, own as never, { tableName: name }) as unknown as Table<T>
+  }
+  const models: Models = {
+    house: table('house', { id, name: text, place: text, timeZone: text, unit: text }),
+    rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
+    staff: table('staff', { id, name: text, role: text }),
+    tool: table('kit_tools', { id, kind: text, name: text, retiredOn: { type: DATEONLY } }),
+    household: table('households', { id, name: text, place: text }),
+    owner: table('owners', { id, householdId: number, name: text, phone: optional, email: optional }),
+    dog: table('dogs', {
+      id, householdId: number, name: text, breed: text, coat: text, build: text,
+      weightKg: { type: DECIMAL(5, 1), get: figure('weightKg') }, heightCm: { type: DECIMAL(5, 1), get: figure('heightCm') },
+      lengthCm: { type: DECIMAL(5, 1), get: figure('lengthCm') }, bornOn: { type: DATEONLY }, sex: text,
+      neutered: { type: BOOLEAN }, lightSkin: { type: BOOLEAN }, faceShape: text, behaviour: json, health: json,
+    }),
+    booking: table('bookings', {
+      id, dogId: number, staffId: number, startAt: moment, slotMin: number, service: text,
+      request: json, coatNow: json, mats: json, setting: text,
+    }),
+    card: table('trim_cards', { id, dogId: number, version: number, kind: text, madeAt: moment, madeBy: text, why: text }),
+    cardZone: table('trim_card_zones', {
+      id, cardId: number, zone: text, side: optional, method: text, blade: optional, comb: optional, lay: optional,
+      lengthMm: { type: DECIMAL(6, 2), get: figure('lengthMm') }, shape: optional, join: { ...text, field: 'join_kind' },
+      why: { type: STRING(500), allowNull: false },
+    }),
+    visit: table('visits', {
+      id, bookingId: number, dogId: number, plannedCardId: number, cutCardId: { type: INTEGER }, plannedCase: json,
+      plan: json, startedAt: moment, closedAt: { type: DATE(3) }, liked: { type: BOOLEAN },
+    }),
+    event: table('visit_events', {
+      id: { type: STRING(36), primaryKey: true }, visitId: number, atMs: { type: BIGINT, get: figure('atMs') },
+      kind: text, payload: json, receivedAt: moment,
+    }),
+  } // prettier-ignore
+  models.card.hasMany(models.cardZone, { foreignKey: 'cardId', as: 'zones' })
+  return models
+}
+
+/** Decimals and big integers come as text from the driver. */
+function figure(name: string) {
+  return function (this: Model): number | null {
+    const value = this.getDataValue(name as never) as string | number | null
+    return value === null || value === undefined ? null : Number(value)
+  }
+}

@@ -1,0 +1,108 @@
+/** Columns as stored. JSON columns are text here and are read through their Zod schema. */
+export interface HouseFields {
+  id: number
+  name: string
+  place: string
+  timeZone: string
+  unit: 'mm' | 'inch'
+}
+export interface RuleFields {
+  ruleId: string
+  choice: string
+}
+export interface StaffFields {
+  id: number
+  name: string
+  role: 'groomer' | 'bather'
+}
+export interface ToolFields {
+  id: number
+  kind: 'blade' | 'comb'
+  name: string
+  retiredOn: string | null
+}
+export interface HouseholdFields {
+  id: number
+  name: string
+  place: string
+}
+export interface OwnerFields {
+  id: number
+  householdId: number
+  name: string
+  phone: string | null
+  email: string | null
+}
+export interface DogFields {
+  id: number
+  householdId: number
+  name: string
+  breed: string
+  coat: string
+  build: string
+  weightKg: number
+  heightCm: number | null
+  lengthCm: number | null
+  bornOn: string
+  sex: string
+  neutered: boolean
+  lightSkin: boolean
+  faceShape: string
+  behaviour: string
+  health: string
+}
+export interface BookingFields {
+  id: number
+  dogId: number
+  staffId: number
+  startAt: Date
+  slotMin: number
+  service: string
+  request: string
+  coatNow: string
+  mats: string
+  setting: 'salon' | 'mobile'
+}
+export interface CardFields {
+  id: number
+  dogId: number
+  version: number
+  kind: 'planned' | 'cut'
+  madeAt: Date
+  madeBy: string
+  why: string
+}
+export interface CardZoneFields {
+  id: number
+  cardId: number
+  zone: string
+  side: string | null
+  method: string
+  blade: string | null
+  comb: string | null
+  lay: string | null
+  lengthMm: number
+  shape: string | null
+  join: string
+  why: string
+}
+export interface VisitFields {
+  id: number
+  bookingId: number
+  dogId: number
+  plannedCardId: number
+  cutCardId: number | null
+  plannedCase: string
+  plan: string
+  startedAt: Date
+  closedAt: Date | null
+  liked: boolean | null
+}
+export interface EventFields {
+  id: string
+  visitId: number
+  atMs: number
+  kind: string
+  payload: string
+  receivedAt: Date
+}
