@@ -58,5 +58,5 @@ export async function ensureModules() {
   const mark = 'node_modules/.package-lock.json'
   const fresh = existsSync(mark) && statSync(mark).mtimeMs >= statSync('package-lock.json').mtimeMs
   if (fresh) return
-  await step('Installing npm packages', () => run('npm', ['ci', '--no-audit', '--no-fund']))
+  await step('Installing npm packages', async () => void (await run('npm', ['ci', '--no-audit', '--no-fund'])))
 }

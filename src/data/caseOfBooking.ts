@@ -17,14 +17,19 @@ export interface BookingFile {
 /** Days of a month on average, for a dog's age. */
 const DAYS_A_MONTH = 30.44
 
-/**
- * Everything a plan for this booking starts from: the dog, its last card as cut, the house's kit and rules.
- * @param dayOf the house's calendar day of a moment
- */
+/** Everything a plan for a stored booking starts from; null when it is not there. */
 export async function readBookingFile(bookingId: number, dayOf: (ms: number) => string): Promise<BookingFile | null> {
   const booking = await readBooking(bookingId)
-  const dog = booking && (await readDog(booking.dogId))
-  if (!booking || !dog) return null
+  return booking && caseFor(booking, dayOf)
+}
+
+/**
+ * The case of a booking: the dog, its last card as cut, the house's kit and rules.
+ * @param dayOf the house's calendar day of a moment
+ */
+export async function caseFor(booking: Booking, dayOf: (ms: number) => string): Promise<BookingFile | null> {
+  const dog = await readDog(booking.dogId)
+  if (!dog) return null
   const [kit, house, visits, [lastVisit]] = await Promise.all([
     readKit(),
     readRules(),

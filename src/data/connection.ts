@@ -7,6 +7,9 @@ export interface Database {
   models: Models
 }
 
+/** A busy machine may take a while to say hello. */
+const CONNECT_MS = 10_000
+
 /** Opens a pool to the house's database. All times are UTC. */
 export function openDatabase(url: string): Database {
   const sequelize = new Sequelize(url, {
@@ -14,6 +17,7 @@ export function openDatabase(url: string): Database {
     dialectModule: mariadb,
     logging: false,
     timezone: '+00:00',
+    dialectOptions: { connectTimeout: CONNECT_MS },
     pool: { max: 8, min: 0 },
     define: { underscored: true, timestamps: false },
   })

@@ -140,23 +140,26 @@ const toRow = (visitId: number, event: VisitEvent, nowMs: number): EventFields =
 })
 
 /** Wraps a visit up: the card as cut becomes the dog's next version. Closing twice changes nothing more. */
-export async function closeVisit(
-  visitId: number,
-  liked: boolean | null,
-  by: string,
-  nowMs: number,
-): Promise<Result<StoredVisit>> {
+export async function closeVisit(visitId: number, liked: boolean | null, nowMs: number): Promise<Result<StoredVisit>> {
   const { sequelize, models } = database()
   return sequelize.transaction(async (transaction): Promise<Result<StoredVisit>> => {
     const row = await models.visit.findByPk(visitId, { lock: transaction.LOCK.UPDATE, transaction })
     if (!row) return refuse('visitId', 'There is no such visit.')
     if (row.closedAt !== null) return refuse('visitId', 'This visit is closed already; its card is kept.')
-    const folded = foldVisit(await readLog(visitId, transaction))
+    const log = await readLog(visitId, transaction)
+    const folded = foldVisit(log)
     if (folded.finishedMs === null) return refuse('visitId', 'Finish the groom on the bench first.')
     const { plannedCase, plan } = toVisit(row)
     const results = outcomes(plan.card, plan.stages, folded, coatToday(plannedCase))
     const card = await addCard(
-      { dogId: row.dogId, kind: 'cut', madeMs: nowMs, madeBy: by, why: 'As cut', zones: cutCard(results) },
+      {
+        dogId: row.dogId,
+        kind: 'cut',
+        madeMs: nowMs,
+        madeBy: log.at(-1)?.by ?? 'bench',
+        why: 'As cut',
+        zones: cutCard(results),
+      },
       transaction,
     )
     await row.update({ cutCardId: card.id, closedAt: new Date(nowMs), liked }, { transaction })

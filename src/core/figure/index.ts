@@ -1,5 +1,5 @@
 export { sideView } from './sideView'
-export type { FigureCell, FigureDog, FigurePart, SideView } from './sideView'
+export type { Box, FigureCell, FigureDog, FigurePart, SideView } from './sideView'
 export { PARTS } from './builds'
 export type { PartId } from './builds'
 export type { Point } from './frames'

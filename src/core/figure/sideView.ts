@@ -36,9 +36,20 @@ export interface SideView {
   ground: Record<PartId, ZoneId>
   anchors: Partial<Record<ZoneId, Point>>
   eye: Point
-  nose: { path: string }
+  nose: string
+  /** Mouth line and toe divisions. */
+  ink: string
   heightMm: number
-  box: { left: number; top: number; right: number; bottom: number }
+  box: Box
+  /** Extent of each near part in its coat. */
+  boxes: Record<PartId, Box>
+}
+
+export interface Box {
+  left: number
+  top: number
+  right: number
+  bottom: number
 }
 
 /** How far a blend reaches and how finely an outline is sampled, in heights. By eye. */
@@ -84,9 +95,11 @@ export function sideView(dog: FigureDog, lengthMm: (zone: ZoneId) => number): Si
     ground: GROUND,
     anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(place(...point))])),
     eye: screen(place('head', ...build.eye)),
-    nose: { path: nosePath() },
+    nose: nosePath(),
+    ink: inkPath(),
     heightMm: height,
     box: boxOf(drawn.flatMap(({ edge }) => edge)),
+    boxes: Object.fromEntries(drawn.map(({ id, edge }) => [id, boxOf(edge)])) as Record<PartId, Box>,
   }
 
   function drawPart(points: readonly ControlPoint[]) {
@@ -97,14 +110,21 @@ export function sideView(dog: FigureDog, lengthMm: (zone: ZoneId) => number): Si
     return { skin: skin.map(({ point }) => point), edge: coatLine(skin, lengthMm, dog.coat, height * SOFT) }
   }
 
+  function inkPath(): string {
+    const mouth = [[1.93, -0.36], [1.7, -0.37], [1.4, -0.4], [1.16, -0.43]] as const // prettier-ignore
+    const toes = [['foot', -0.062], ['foot', -0.038], ['hind', -0.04], ['hind', -0.016]] as const // prettier-ignore
+    const lines = toes.map(([frame, x]) => pathOf([place(frame, x - 0.006, 0.006), place(frame, x, 0.03)], false))
+    return [pathOf(sampleCurve(mouth.map(([a, b]) => place('head', a, b)), height * STEP, false).map(({ point }) => point), false), ...lines].join('') // prettier-ignore
+  }
+
   function nosePath(): string {
     const corners = [[1.88, -0.07], [2.03, -0.12], [2.02, -0.26], [1.9, -0.25]] as const // prettier-ignore
     return pathOf(sampleCurve(corners.map(([a, b]) => place('head', a, b)), height * STEP, true).map(({ point }) => point)) // prettier-ignore
   }
 }
 
-function boxOf(points: readonly Point[]): SideView['box'] {
+function boxOf(points: readonly Point[]): Box {
   const xs = points.map(({ x }) => x)
   const ys = points.map(({ y }) => y)
-  return { left: Math.min(...xs), right: Math.max(...xs), top: -Math.max(...ys), bottom: 0 }
+  return { left: Math.min(...xs), right: Math.max(...xs), top: -Math.max(...ys), bottom: -Math.min(...ys) }
 }

@@ -1,5 +1,6 @@
 export { BLADES, BladeId, CombBladeId, Lay, SKIP_BLADES, clippedLengthMm, isSkipTooth } from './blades'
 export { COMBS, CombId, combedLengthMm } from './combs'
+export { cutLeaving } from './cutLeaving'
 export { FULL_KIT, Kit, NEAR_ENOUGH, isNearEnough, nearestWay, waysOf } from './kit'
 export type { ClipperWay } from './kit'
 export { LengthMm, MAX_LENGTH_MM, Tool, byHand, cutWith, toolWords } from './cut'

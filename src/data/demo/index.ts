@@ -6,6 +6,7 @@ import type { Request } from '@/core/request'
 import { addBooking, type NewBooking } from '../bookings'
 import { readBookingFile } from '../caseOfBooking'
 import { database } from '../connection'
+import { proposeSlot } from '../proposeSlot'
 import { appendEvents, closeVisit, startVisit } from '../visits'
 import { DEMO_BLADES, DEMO_COMBS, DEMO_DOGS, DEMO_HOUSE, DEMO_HOUSEHOLDS, DEMO_STAFF, type DemoDog } from './cast'
 import { seeded, type Chance } from './random'
@@ -17,6 +18,9 @@ dayjs.extend(timezone)
 const MS_PER_MIN = 60_000
 const SEED = 1702
 const YEARS_BACK = 2
+/** Quill's day runs slow, so that the demo shows a slot in danger. */
+const QUILL_THROUGH = 0.86
+const LATE_DAY = 1.27
 const QUARTER = 15 * MS_PER_MIN
 
 const dayOf = (ms: number) => dayjs(ms).tz(DEMO_HOUSE.timeZone).format('YYYY-MM-DD')
@@ -117,10 +121,8 @@ async function book(
   mats: NewBooking['mats'] = {},
 ) {
   const service = request.pattern === 'bath-tidy' ? 'Bath and tidy' : 'Full groom'
-  const id = await addBooking({ dogId, staffId: groomer.id, startMs, slotMin: 120, service, request, coatNowMm, mats, setting: 'salon' }) // prettier-ignore
-  const { fit } = await planOf(id)
-  await database().models.booking.update({ slotMin: fit.shortestSlotMin }, { where: { id } })
-  return id
+  const draft = { dogId, staffId: groomer.id, startMs, service, request, coatNowMm, mats, setting: 'salon' as const }
+  return addBooking({ ...draft, slotMin: (await proposeSlot(draft, dayOf)) ?? 0 })
 }
 
 async function planOf(bookingId: number) {
@@ -145,7 +147,7 @@ async function groom(
   const log = simulateVisit(plan, startMs, groomer.name, chance, slow).filter(({ atMs }) => atMs <= untilMs)
   await appendEvents(visitId, log, Math.min(startMs, untilMs))
   const end = log.at(-1)
-  if (end?.kind === 'finished') await closeVisit(visitId, true, groomer.name, end.atMs + 5 * MS_PER_MIN)
+  if (end?.kind === 'finished') await closeVisit(visitId, true, end.atMs + 5 * MS_PER_MIN)
 }
 
 async function moveBooking(id: number, startMs: number): Promise<void> {
@@ -168,9 +170,9 @@ async function makeToday(
   const slotOf = async (id: number) => (await database().models.booking.findByPk(id))?.slotMin ?? 0
 
   const quill = await book(idOf('Quill'), wren, nowMs, { ...requestOf('Quill'), lengthsMm: { muzzle: 12, bridge: 12 }, words: 'nose fuller, face shorter than last time' }, { bridge: 2 }, { armpit: 2 }) // prettier-ignore
-  const quillStart = toQuarter(nowMs - (await slotOf(quill)) * 0.72 * MS_PER_MIN)
+  const quillStart = toQuarter(nowMs - (await slotOf(quill)) * QUILL_THROUGH * MS_PER_MIN)
   await moveBooking(quill, quillStart)
-  await groom(quill, wren, quillStart + 3 * MS_PER_MIN, chance, nowMs, 1.12)
+  await groom(quill, wren, quillStart + 3 * MS_PER_MIN, chance, nowMs, LATE_DAY)
 
   const ottoline = await book(idOf('Ottoline'), ansel, nowMs, requestOf('Ottoline'), {})
   const trial = simulateVisit(await planOf(ottoline), 0, ansel.name, seeded(SEED))

@@ -1,0 +1,95 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { Case, makePlan, problemsOf, refuse, type Result } from '@/core/plan'
+import { Request } from '@/core/request'
+import { Day } from '@/core/units'
+import { addBooking, keepRequest, LookOver, readBookingsOfDog } from '@/data/bookings'
+import { readBookingFile } from '@/data/caseOfBooking'
+import { proposeSlot } from '@/data/proposeSlot'
+import { closeVisit, readVisitsOfBookings, startVisit } from '@/data/visits'
+import { openHouse } from './house'
+
+const NewVisit = z.strictObject({
+  dogId: z.number().int().positive(),
+  staffId: z.number({ error: 'Choose who grooms.' }).int().positive(),
+  day: Day,
+  clock: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'Give the time as hours and minutes, such as 09:30.' }),
+  sameAsLast: z.boolean(),
+})
+
+/** Books a dog; the slot is the shortest that its own plan holds at the house's chance. */
+export async function bookVisit(input: unknown): Promise<Result<{ bookingId: number; slotMin: number }>> {
+  const asked = NewVisit.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  const { dogId, staffId, day, clock, sameAsLast } = asked.data
+  const { time, staff } = await openHouse()
+  if (!staff.some(({ id }) => id === staffId)) return refuse('staffId', 'Nobody of that name works here.')
+  const startMs = time.at(day, clock)
+  const others = await readBookingsOfDog(dogId, time.startOfDay(day))
+  if (others.some((other) => time.day(other.startMs) === day))
+    return refuse('day', 'This dog is booked on that day already.')
+  const draft = {
+    dogId,
+    staffId,
+    startMs,
+    service: 'Full groom',
+    request: { sameAsLast },
+    coatNowMm: {},
+    mats: {},
+    setting: 'salon' as const,
+  }
+  const slotMin = await proposeSlot(draft, time.day)
+  if (slotMin === null) return refuse('dogId', 'This dog is not in the book.')
+  const bookingId = await addBooking({ ...draft, slotMin })
+  revalidatePath('/')
+  return { ok: true, value: { bookingId, slotMin } }
+}
+
+const Wishes = z.strictObject({ bookingId: z.number().int().positive(), request: Request, lookOver: LookOver })
+
+/** Keeps the wishes and what was measured, as they are changed on the plan. Refused once the groom has begun. */
+export async function keepWishes(input: unknown): Promise<Result<null>> {
+  const asked = Wishes.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  const { bookingId, request, lookOver } = asked.data
+  const [begun] = await readVisitsOfBookings([bookingId])
+  if (begun) return refuse('bookingId', 'This groom has begun; its plan stands as it was started.')
+  await keepRequest(bookingId, request, lookOver)
+  return { ok: true, value: null }
+}
+
+/** Opens the bench: the plan as it stands becomes the dog's next card version. */
+export async function startBench(bookingId: unknown): Promise<Result<{ visitId: number }>> {
+  const id = z.number().int().positive().safeParse(bookingId)
+  const { time, nowMs, nameOf } = await openHouse()
+  const file = id.success ? await readBookingFile(id.data, time.day) : null
+  if (!file) return refuse('bookingId', 'This booking is not in the book.')
+  const planned = Case.safeParse(file.planned)
+  if (!planned.success) return { ok: false, problems: problemsOf(planned.error) }
+  const { booking, dog } = file
+  const visitId = await startVisit(
+    booking.id,
+    dog.id,
+    planned.data,
+    makePlan(planned.data),
+    nameOf(booking.staffId),
+    nowMs,
+  )
+  revalidatePath('/')
+  return { ok: true, value: { visitId } }
+}
+
+const WrapUp = z.strictObject({ visitId: z.number().int().positive(), liked: z.boolean().nullable() })
+
+/** Closes a visit: what was cut becomes the card that the next visit starts from. */
+export async function wrapUp(input: unknown): Promise<Result<{ dogId: number }>> {
+  const asked = WrapUp.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  const { nowMs } = await openHouse()
+  const closed = await closeVisit(asked.data.visitId, asked.data.liked, nowMs)
+  if (!closed.ok) return closed
+  revalidatePath('/')
+  return { ok: true, value: { dogId: closed.value.dogId } }
+}

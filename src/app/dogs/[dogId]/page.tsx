@@ -1,0 +1,110 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import { coatToday, makePlan } from '@/core/plan'
+import { plannedSegments, visitSegments } from '@/core/strip'
+import { elapsedMin, foldVisit } from '@/core/visit'
+import { readBookingsOfDog } from '@/data/bookings'
+import { readBookingFile } from '@/data/caseOfBooking'
+import { readCard } from '@/data/cards'
+import { readDog, readOwners } from '@/data/dogs'
+import { countVisits, readLogs, readVisitsOfDog } from '@/data/visits'
+import { DogFile, type FileTape } from '@/ui/dog/DogFile'
+import { Frame } from '@/ui/frame/Frame'
+import { showAge } from '@/ui/time/houseTime'
+import { bookVisit } from '../../actions'
+import { idOf, openHouse, type OpenHouse } from '../../house'
+
+export const dynamic = 'force-dynamic'
+
+interface Params {
+  params: Promise<{ dogId: string }>
+}
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  const dog = await readDog(idOf((await params).dogId))
+  return { title: dog?.name ?? 'Dog' }
+}
+
+const TAPES = 5
+
+export default async function DogPage({ params }: Params) {
+  const [house, dog] = await Promise.all([openHouse(), readDog(idOf((await params).dogId))])
+  if (!dog) notFound()
+  const { time, nowMs } = house
+  const today = time.day(nowMs)
+  const startOfToday = time.startOfDay(today)
+  const [visits, count, [next], owners] = await Promise.all([
+    readVisitsOfDog(dog.id, TAPES),
+    countVisits(dog.id),
+    readBookingsOfDog(dog.id, startOfToday),
+    readOwners(),
+  ])
+  const cut = visits.find(({ cutCardId }) => cutCardId !== null)
+  const card = cut?.cutCardId ? await readCard(cut.cutCardId) : null
+  const last = cut && card ? { last: { date: time.day(cut.startedMs), card: card.zones } } : {}
+  const size = { heightCm: dog.heightCm ?? undefined, lengthCm: dog.lengthCm ?? undefined }
+  const nowMm = Object.fromEntries(
+    coatToday({ coatNowMm: next?.coatNowMm ?? {}, date: today, dog: { ...dog, ...size }, ...last }),
+  )
+  const leftMm = Object.fromEntries((card?.zones ?? []).map(({ zone, lengthMm }) => [zone, lengthMm]))
+  const nextVisit = visits.find(({ bookingId }) => bookingId === next?.id)
+  return (
+    <Frame here="Dogs" house={house.name} timeZone={house.timeZone} nowMs={nowMs}>
+      <DogFile
+        dog={dog}
+        facts={`${dog.breed}, ${dog.sex}${dog.neutered ? ', neutered' : ''}, ${showAge(dog.bornOn, today)}. Owner ${owners.get(dog.householdId)?.name ?? 'unknown'}. ${count} visits done.`}
+        today={today}
+        unit={house.unit}
+        card={card}
+        cutOn={cut ? time.longDay(cut.startedMs) : null}
+        liked={cut?.liked ?? null}
+        nowMm={nowMm}
+        leftMm={leftMm}
+        lastDay={cut ? time.day(cut.startedMs) : null}
+        tapes={await readTapes(house, visits, next?.id ?? null)}
+        next={
+          next
+            ? {
+                bookingId: next.id,
+                visitId: nextVisit?.id ?? null,
+                done: nextVisit?.closedMs != null,
+                when: `${time.longDay(next.startMs)}, ${time.clock(next.startMs)}`,
+              }
+            : null
+        }
+        staff={house.staff}
+        book={bookVisit}
+      />
+    </Frame>
+  )
+}
+
+/** The next groom as planned and the latest ones as they went, on one scale. */
+async function readTapes(
+  { time, nowMs }: OpenHouse,
+  visits: Awaited<ReturnType<typeof readVisitsOfDog>>,
+  nextId: number | null,
+): Promise<FileTape[]> {
+  const logs = await readLogs(visits.map(({ id }) => id))
+  const past = visits.map((stored): FileTape => {
+    const visit = foldVisit(logs.get(stored.id) ?? [])
+    const { slotMin } = stored.plannedCase
+    const startMs = visit.startMs ?? stored.startedMs
+    const doneMin = Math.round(elapsedMin(visit, nowMs))
+    const open = visit.finishedMs === null
+    return {
+      key: `visit${stored.id}`, when: open ? 'On the bench' : time.shortDay(stored.startedMs), slotMin, doneMin, open,
+      segments: visitSegments(stored.plan, visit, startMs, nowMs), forecast: null,
+      href: `/visits/${stored.id}/${open ? 'bench' : 'wrap-up'}`,
+    } // prettier-ignore
+  })
+  if (nextId === null || visits.some(({ bookingId }) => bookingId === nextId)) return past
+  const file = await readBookingFile(nextId, time.day)
+  if (!file) return past
+  const { fit, stages } = makePlan(file.planned)
+  const next: FileTape = {
+    key: 'next', when: time.shortDay(file.booking.startMs), slotMin: fit.slotMin, doneMin: Math.round(fit.p50), open: true,
+    segments: plannedSegments(stages), forecast: { p50: fit.p50, p90: fit.p90 }, href: `/bookings/${nextId}/plan`,
+  } // prettier-ignore
+  return [next, ...past]
+}

@@ -1,0 +1,29 @@
+import { AntdRegistry } from '@ant-design/nextjs-registry'
+import '@fontsource-variable/atkinson-hyperlegible-next/index.css'
+import '@fontsource-variable/atkinson-hyperlegible-mono/index.css'
+import { ConfigProvider } from 'antd'
+import type { Metadata, Viewport } from 'next'
+import type { ReactNode } from 'react'
+import { antdTheme } from '@/ui/theme/antdTheme'
+import '@/ui/theme/base.css'
+
+export const metadata: Metadata = {
+  title: { default: 'Kovit', template: '%s · Kovit' },
+  description: "Plans, times and records every stage of a dog's full groom.",
+}
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>
+        <AntdRegistry>
+          <ConfigProvider theme={antdTheme} wave={{ disabled: true }}>
+            {children}
+          </ConfigProvider>
+        </AntdRegistry>
+      </body>
+    </html>
+  )
+}

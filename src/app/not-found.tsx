@@ -1,0 +1,19 @@
+import Link from 'next/link'
+import { Saying } from '@/ui/frame/Saying'
+
+export default function NotFound() {
+  return (
+    <main className="kv-page">
+      <Saying
+        title="Nothing here"
+        way={
+          <Link className="kv-button" href="/dogs">
+            See all dogs
+          </Link>
+        }
+      >
+        This dog, booking or visit is not in the book. It may be on another page of this house.
+      </Saying>
+    </main>
+  )
+}

@@ -1,0 +1,76 @@
+import { coatToday, makePlan, type Plan } from '@/core/plan'
+import { visitSegments, plannedSegments, type Segment } from '@/core/strip'
+import { foldVisit, forecast, type Forecast, type Visit } from '@/core/visit'
+import { readBooking, type Booking } from '@/data/bookings'
+import { readBookingFile } from '@/data/caseOfBooking'
+import { readDog, type Dog } from '@/data/dogs'
+import { readLog, readVisit, type StoredVisit } from '@/data/visits'
+import type { VisitEvent } from '@/core/visit'
+import type { ZoneId } from '@/core/zones'
+import type { HouseTime } from '@/ui/time/houseTime'
+
+const MS_PER_MIN = 60_000
+
+export interface VisitFile {
+  stored: StoredVisit
+  booking: Booking
+  dog: Dog
+  log: VisitEvent[]
+  visit: Visit
+  presentMm: Map<ZoneId, number>
+}
+
+/** A visit with its log folded; null when there is none. */
+export async function readVisitFile(visitId: number): Promise<VisitFile | null> {
+  const stored = await readVisit(visitId)
+  if (!stored) return null
+  const [booking, dog, log] = await Promise.all([
+    readBooking(stored.bookingId),
+    readDog(stored.dogId),
+    readLog(visitId),
+  ])
+  if (!booking || !dog) return null
+  return { stored, booking, dog, log, visit: foldVisit(log), presentMm: coatToday(stored.plannedCase) }
+}
+
+export interface DayEntry {
+  booking: Booking
+  dog: Dog
+  visitId: number | null
+  closed: boolean
+  plan: Plan
+  visit: Visit | null
+  segments: Segment[]
+  forecast: Forecast | null
+}
+
+/** One booking as the day shows it: its strip as it stands now, and when it will be done. */
+export async function readDayEntry(
+  booking: Booking,
+  stored: StoredVisit | undefined,
+  log: VisitEvent[],
+  nowMs: number,
+  time: HouseTime,
+): Promise<DayEntry | null> {
+  if (stored) {
+    const dog = await readDog(booking.dogId)
+    if (!dog) return null
+    const visit = foldVisit(log)
+    const slotEndMs = booking.startMs + booking.slotMin * MS_PER_MIN
+    return {
+      booking, dog, visit, visitId: stored.id, closed: stored.closedMs !== null, plan: stored.plan,
+      segments: visitSegments(stored.plan, visit, booking.startMs, nowMs),
+      forecast: visit.finishedMs === null ? forecast(stored.plan.stages, visit, slotEndMs, nowMs) : null,
+    } // prettier-ignore
+  }
+  const file = await readBookingFile(booking.id, time.day)
+  if (!file) return null
+  const plan = makePlan(file.planned)
+  const startMs = Math.max(booking.startMs, nowMs)
+  const { p50, p90, chance } = plan.fit
+  return {
+    booking, dog: file.dog, visit: null, visitId: null, closed: false, plan,
+    segments: plannedSegments(plan.stages, (startMs - booking.startMs) / MS_PER_MIN),
+    forecast: { likelyMs: startMs + p50 * MS_PER_MIN, lateMs: startMs + p90 * MS_PER_MIN, chance },
+  } // prettier-ignore
+}

@@ -1,0 +1,71 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import { FULL_KIT } from '@/core/lengths'
+import { foldVisit } from '@/core/visit'
+import { addDays } from '@/core/units'
+import { readBookings } from '@/data/bookings'
+import { readLogs, readVisitsOfBookings } from '@/data/visits'
+import { Bench } from '@/ui/bench/Bench'
+import type { OtherDog } from '@/ui/bench/WaitClock'
+import { dayRow } from '@/ui/day/dayRow'
+import { idOf, openHouse, type OpenHouse } from '../../../house'
+import { readDayEntry, readVisitFile } from '../../../visitFile'
+
+export const dynamic = 'force-dynamic'
+export const metadata: Metadata = { title: 'Bench' }
+
+export default async function BenchPage({ params }: { params: Promise<{ visitId: string }> }) {
+  const house = await openHouse()
+  const file = await readVisitFile(idOf((await params).visitId))
+  if (!file) notFound()
+  const { stored, booking, dog, log } = file
+  const { request, kit } = stored.plannedCase
+  const asked = [request.sameAsLast ? 'same as last time' : null, request.words].filter(Boolean).join('; ')
+  return (
+    <Bench
+      visitId={stored.id}
+      dog={{ name: dog.name, build: dog.build, coat: dog.coat, heightCm: dog.heightCm, lengthCm: dog.lengthCm }}
+      groomer={house.nameOf(booking.staffId)}
+      plan={stored.plan}
+      kit={kit ?? FULL_KIT}
+      asked={asked}
+      startLog={log}
+      slotStartMs={booking.startMs}
+      slotMin={booking.slotMin}
+      nowMs={house.nowMs}
+      timeZone={house.timeZone}
+      unit={house.unit}
+      others={await otherWaits(house, stored.id)}
+    />
+  )
+}
+
+/** Other dogs of today whose wait runs while hands are on this one. */
+async function otherWaits({ time, nowMs, nameOf }: OpenHouse, visitId: number): Promise<OtherDog[]> {
+  const today = time.day(nowMs)
+  const bookings = await readBookings(time.startOfDay(today), time.startOfDay(addDays(today, 1)))
+  const visits = (await readVisitsOfBookings(bookings.map(({ id }) => id))).filter(({ id }) => id !== visitId)
+  const logs = await readLogs(visits.map(({ id }) => id))
+  const waiting = visits.filter(({ id }) =>
+    foldVisit(logs.get(id) ?? []).stages.some(({ waitFromMs }) => waitFromMs !== null),
+  )
+  const rows = await Promise.all(
+    waiting.map(async (stored) => {
+      const booking = bookings.find(({ id }) => id === stored.bookingId)
+      const entry = booking && (await readDayEntry(booking, stored, logs.get(stored.id) ?? [], nowMs, time))
+      return entry ? dayRow(entry, nameOf(entry.booking.staffId), time, nowMs) : null
+    }),
+  )
+  return rows.flatMap((row) =>
+    row?.wait
+      ? [
+          {
+            name: row.name,
+            what: row.wait.what === 'leaves the cabinet' ? 'in the cabinet' : 'conditioner works',
+            untilMs: row.wait.untilMs,
+            href: `/visits/${row.visitId}/bench`,
+          },
+        ]
+      : [],
+  )
+}

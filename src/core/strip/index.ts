@@ -1,0 +1,2 @@
+export { byFamily, plannedSegments, visitSegments, waitsFirst } from './segments'
+export type { Segment } from './segments'

@@ -1,0 +1,107 @@
+import { openWait, type Plan, type PlannedStage } from '../plan'
+import { familyOf, type StageId } from '../stages'
+import { minutesOf, stagesToCome, underWay, type StageRecord, type Visit } from '../visit'
+
+/** A stretch of the groom strip, in minutes from the start of the slot. */
+export interface Segment {
+  stage: StageId
+  /** In a wait the hands are free. */
+  kind: 'hands' | 'wait'
+  state: 'planned' | 'now' | 'done'
+  fromMin: number
+  toMin: number
+  /** The likely rest of the stage under way. */
+  rest?: true
+}
+
+const MS_PER_MIN = 60_000
+
+/** The strip of a plan: its stages one behind another, medians and open waits. */
+export function plannedSegments(stages: readonly PlannedStage[], fromMin = 0): Segment[] {
+  const segments: Segment[] = []
+  let at = fromMin
+  stages.forEach((stage, index) => {
+    const hands = { kind: 'hands' as const, min: stage.p50 }
+    const wait = { kind: 'wait' as const, min: openWait(stages, index) }
+    for (const { kind, min } of waitsFirst(stage.id) ? [wait, hands] : [hands, wait]) {
+      if (min <= 0) continue
+      segments.push({ stage: stage.id, kind, state: 'planned', fromMin: at, toMin: at + min })
+      at += min
+    }
+  })
+  return segments
+}
+
+/** The cabinet comes before the hand dryer; conditioner works after it is on. */
+export const waitsFirst = (stage: StageId): boolean => stage === 'dry'
+
+/** The strip of a visit: what has happened as it happened, what is under way, what is to come behind it. */
+export function visitSegments(plan: Pick<Plan, 'stages'>, visit: Visit, slotStartMs: number, nowMs: number): Segment[] {
+  const min = (ms: number) => (ms - slotStartMs) / MS_PER_MIN
+  const done = visit.stages.flatMap((record) => recordSegments(record, visit, min, nowMs))
+  if (visit.finishedMs !== null) return done
+  const rest = restOfNow(plan, visit, nowMs)
+  const nowMin = min(nowMs)
+  const current = rest === null ? [] : [{ ...rest, fromMin: nowMin, toMin: nowMin + rest.min }]
+  const from = current[0]?.toMin ?? (visit.startMs === null ? Math.max(0, nowMin) : nowMin)
+  const coming = plannedSegments(stagesToCome(plan.stages, visit), from)
+  return [
+    ...done,
+    ...current.map(({ stage, kind, fromMin, toMin }) => ({
+      stage,
+      kind,
+      fromMin,
+      toMin,
+      state: 'planned' as const,
+      rest: true as const,
+    })),
+    ...coming,
+  ]
+}
+
+function recordSegments(record: StageRecord, visit: Visit, min: (ms: number) => number, nowMs: number): Segment[] {
+  const state = record.endMs === null ? ('now' as const) : ('done' as const)
+  const toMin = min(record.endMs ?? nowMs)
+  const fromMin = min(record.startMs)
+  const { waitMin } = minutesOf(record, visit, nowMs)
+  const { stage } = record
+  if (waitMin < 0.05) return [{ stage, kind: 'hands', state, fromMin, toMin }]
+  const waitFirst = waitsFirst(stage)
+  const split = waitFirst ? fromMin + waitMin : toMin - waitMin
+  const kinds = waitFirst ? (['wait', 'hands'] as const) : (['hands', 'wait'] as const)
+  return [
+    { stage, kind: kinds[0], state: waitFirst && record.waitFromMs !== null ? state : 'done', fromMin, toMin: split },
+    { stage, kind: kinds[1], state, fromMin: split, toMin },
+  ].filter((segment) => segment.toMin - segment.fromMin > 0.01)
+}
+
+/** What is likely left of the stage under way. */
+function restOfNow(
+  plan: Pick<Plan, 'stages'>,
+  visit: Visit,
+  nowMs: number,
+): { stage: StageId; kind: Segment['kind']; min: number } | null {
+  const record = underWay(visit)
+  const planned = plan.stages.find(({ id }) => id === record?.stage)
+  if (record === null || !planned) return null
+  const { handsMin, waitMin } = minutesOf(record, visit, nowMs)
+  const min = Math.max(0, planned.p50 - handsMin) + Math.max(0, planned.waitMin - waitMin)
+  return min <= 0 ? null : { stage: record.stage, kind: 'hands', min }
+}
+
+/** For a strip too small to name stages: neighbours of one family, kind and state become one stretch. */
+export function byFamily(segments: readonly Segment[]): Segment[] {
+  const merged: Segment[] = []
+  for (const segment of segments) {
+    const before = merged.at(-1)
+    const joins =
+      before !== undefined &&
+      familyOf(before.stage) === familyOf(segment.stage) &&
+      before.kind === segment.kind &&
+      before.state === segment.state &&
+      segment.fromMin - before.toMin < 0.5
+    if (joins) merged[merged.length - 1] = { ...before, toMin: segment.toMin }
+    else merged.push(segment)
+  }
+  return merged
+}

@@ -1,0 +1,31 @@
+import { openWait, type PlannedStage } from '../plan'
+import type { StageId } from '../stages'
+import { stagesToCome } from './minutes'
+import { underWay, type Visit } from './fold'
+
+/** What one tap on the bench does next. */
+export type Step =
+  | { do: 'start'; stage: StageId; done: StageId | null }
+  | { do: 'wait'; stage: StageId; waitMin: number }
+  | { do: 'end-wait'; stage: StageId }
+  | { do: 'finish'; done: StageId | null }
+  | { do: 'resume' }
+  | { do: 'wrap-up' }
+
+/** The next step of a visit: forward through the plan; what was passed over is asked for before the finish. */
+export function nextStep(planned: readonly PlannedStage[], visit: Visit): Step {
+  if (visit.finishedMs !== null) return { do: 'wrap-up' }
+  if (visit.pausedSinceMs !== null) return { do: 'resume' }
+  const record = underWay(visit)
+  const at = planned.findIndex(({ id }) => id === record?.stage)
+  if (record !== null && at >= 0) {
+    const waitMin = openWait(planned, at)
+    if (waitMin > 0 && record.waitFromMs === null && record.waitedMs === 0)
+      return { do: 'wait', stage: record.stage, waitMin }
+    if (record.waitFromMs !== null && record.stage === 'dry') return { do: 'end-wait', stage: record.stage }
+  }
+  const toCome = stagesToCome(planned, visit)
+  const next = toCome.find((stage) => planned.indexOf(stage) > at) ?? toCome[0]
+  const done = record?.stage ?? null
+  return next ? { do: 'start', stage: next.id, done } : { do: 'finish', done }
+}

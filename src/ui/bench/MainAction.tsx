@@ -1,0 +1,33 @@
+import { stageLabel } from '@/core/stages'
+import type { Step } from '@/core/visit'
+import styles from './bench.module.css'
+
+/** The one large action, named by its result. */
+export function MainAction({ step, act, holdUp }: { step: Step; act: () => void; holdUp: boolean }) {
+  return (
+    <button className={styles.main} onClick={act} disabled={holdUp}>
+      {holdUp ? 'Sending the last notes first' : wordsOf(step)}
+    </button>
+  )
+}
+
+function wordsOf(step: Step): string {
+  switch (step.do) {
+    case 'start':
+      return step.done
+        ? `${stageLabel(step.done)} done, start ${stageLabel(step.stage)}`
+        : `Start ${stageLabel(step.stage)}`
+    case 'wait':
+      return step.stage === 'dry'
+        ? `Into the cabinet, ${step.waitMin} min`
+        : `It is on, let it work ${step.waitMin} min`
+    case 'end-wait':
+      return 'Out of the cabinet, dry by hand'
+    case 'finish':
+      return step.done ? `${stageLabel(step.done)} done, finish` : 'Finish'
+    case 'resume':
+      return 'Go on'
+    case 'wrap-up':
+      return 'Wrap up'
+  }
+}

@@ -1,0 +1,46 @@
+import { showSpan } from '../time/houseTime'
+import styles from './bench.module.css'
+
+export interface OtherDog {
+  name: string
+  what: string
+  untilMs: number
+  href: string
+}
+
+const SOON_MS = 60_000
+
+/** A wait that keeps its place and size: teal in the last minute, filled when it is over. */
+export function WaitClock({
+  name,
+  what,
+  untilMs,
+  nowMs,
+  href,
+}: {
+  name: string
+  what: string
+  untilMs: number
+  nowMs: number
+  href?: string
+}) {
+  const leftMs = untilMs - nowMs
+  const state = leftMs <= 0 ? 'over' : leftMs < SOON_MS ? 'soon' : 'runs'
+  const inside = (
+    <>
+      <span>
+        <b>{name}</b> {what}
+      </span>
+      <b className={styles.waitFigure}>{leftMs <= 0 ? `+${showSpan(-leftMs)}` : showSpan(leftMs)}</b>
+    </>
+  )
+  return href ? (
+    <a className={styles.wait} data-state={state} href={href}>
+      {inside}
+    </a>
+  ) : (
+    <div className={styles.wait} data-state={state}>
+      {inside}
+    </div>
+  )
+}

@@ -1,0 +1,121 @@
+'use client'
+
+import { DatePicker, Modal, Select, TimePicker } from 'antd'
+import dayjs from 'dayjs'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import type { Result } from '@/core/plan'
+import { addDays } from '@/core/units'
+
+export interface BookProps {
+  dogId: number
+  dogName: string
+  staff: readonly { id: number; name: string; role?: string }[]
+  today: string
+  /** The proposed day; a week from today when nothing tells. */
+  day?: string
+  main: boolean
+  label?: string
+  /** Offers the last trim again. */
+  again?: boolean
+  book: (input: unknown) => Promise<Result<{ bookingId: number; slotMin: number }>>
+}
+
+/** Books the next groom; the slot comes from the dog's own plan. */
+export function BookVisit({
+  dogId,
+  dogName,
+  staff,
+  today,
+  day,
+  main,
+  label = 'Book a visit',
+  again = true,
+  book,
+}: BookProps) {
+  const router = useRouter()
+  const [open, setOpen] = useState(false)
+  const [fault, setFault] = useState<string | null>(null)
+  const [busy, start] = useTransition()
+  const groomers = staff.filter(({ role }) => role !== 'bather')
+  const [asked, setAsked] = useState({
+    day: day ?? addDays(today, 7),
+    clock: '09:00',
+    staffId: groomers[0]?.id ?? 0,
+    sameAsLast: again,
+  })
+  const save = () =>
+    start(async () => {
+      const answer = await book({ dogId, ...asked })
+      if (!answer.ok) return setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
+      setOpen(false)
+      router.push(`/bookings/${answer.value.bookingId}/plan`)
+    })
+  return (
+    <>
+      <button className={main ? 'kv-button kv-main' : 'kv-button'} onClick={() => setOpen(true)}>
+        {label}
+      </button>
+      <Modal
+        title={`Book ${dogName}`}
+        open={open}
+        onCancel={() => setOpen(false)}
+        onOk={save}
+        okText="Book and plan"
+        cancelText="Not now"
+        confirmLoading={busy}
+      >
+        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 16, padding: '8px 0' }}>
+          <label>
+            Day
+            <DatePicker
+              style={{ width: '100%' }}
+              allowClear={false}
+              value={dayjs(asked.day)}
+              minDate={dayjs(today)}
+              format="ddd D MMM YYYY"
+              onChange={(value) => value && setAsked({ ...asked, day: value.format('YYYY-MM-DD') })}
+            />
+          </label>
+          <label>
+            Start
+            <TimePicker
+              style={{ width: '100%' }}
+              allowClear={false}
+              needConfirm={false}
+              format="HH:mm"
+              minuteStep={15}
+              value={dayjs(`${asked.day} ${asked.clock}`)}
+              onChange={(value) => value && setAsked({ ...asked, clock: value.format('HH:mm') })}
+            />
+          </label>
+          <label>
+            Groomer
+            <Select
+              style={{ width: '100%' }}
+              value={asked.staffId}
+              options={groomers.map(({ id, name }) => ({ value: id, label: name }))}
+              onChange={(staffId) => setAsked({ ...asked, staffId })}
+            />
+          </label>
+          <div style={{ alignSelf: 'end' }}>
+            <button
+              type="button"
+              className="kv-chip"
+              aria-pressed={asked.sameAsLast}
+              onClick={() => setAsked({ ...asked, sameAsLast: !asked.sameAsLast })}
+            >
+              Same as last time
+            </button>
+          </div>
+        </div>
+        <p className="kv-small">The slot is the shortest that this dog’s own plan holds at the house’s chance.</p>
+        {fault && (
+          <p role="alert" className="kv-late">
+            {fault}
+          </p>
+        )}
+      </Modal>
+    </>
+  )
+}

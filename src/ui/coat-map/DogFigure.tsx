@@ -1,0 +1,217 @@
+import type { FigurePart, SideView } from '@/core/figure'
+import { zoneLabel, type ZoneId } from '@/core/zones'
+import { lengthColour } from './ramp'
+import type { CoatMapProps } from './map'
+
+interface FigureProps extends Pick<CoatMapProps, 'view' | 'lengthMm' | 'joinOf' | 'dotted' | 'picked' | 'onPick'> {
+  id: string
+  /** One screen pixel in figure units, mm. */
+  px: number
+  textured: boolean
+  lit: ReadonlySet<ZoneId> | null
+  /** Too small for seams and texture. */
+  plain: boolean
+}
+
+const isFar = ({ id }: FigurePart) => id === 'farFore' || id === 'farHind'
+
+/**
+ * The drawn dog. The outline of all near parts together comes from painting every part's line first and every part's
+ * fill over it: what remains of the lines lies outside the whole.
+ */
+export function DogFigure(props: FigureProps) {
+  const { view, id, px, lengthMm, lit, dotted } = props
+  const fillOf = (zone: ZoneId) => (lit === null || lit.has(zone) ? lengthColour(lengthMm(zone)) : 'var(--kv-len-none)')
+  const far = view.parts.filter(isFar)
+  const near = view.parts.filter((part) => !isFar(part) && part.id !== 'ear')
+  const ear = view.parts.filter(({ id: part }) => part === 'ear')
+  const farZone = { farFore: 'foreleg', farHind: 'hock' } as const
+  return (
+    <g strokeLinejoin="round">
+      {dotted && <Dotted view={dotted} id={`${id}d`} px={px} />}
+      {far.map((part) => (
+        <g key={part.id}>
+          <path
+            d={part.coat}
+            fill={fillOf(farZone[part.id as keyof typeof farZone])}
+            stroke="var(--kv-ink)"
+            strokeWidth={px}
+          />
+          <path d={part.coat} fill="var(--kv-ink)" fillOpacity={0.13} />
+        </g>
+      ))}
+      <Outline parts={near} px={px} />
+      {near.map((part) => (
+        <Part key={part.id} {...props} part={part} fillOf={fillOf} />
+      ))}
+      {!props.plain && <LegSeams view={view} id={id} px={px} />}
+      {!props.plain && <SkinLine parts={near} id={id} px={px} />}
+      <Outline parts={ear} px={px} />
+      {ear.map((part) => (
+        <Part key={part.id} {...props} part={part} fillOf={fillOf} />
+      ))}
+      <Face view={view} px={px} />
+    </g>
+  )
+}
+
+const Outline = ({ parts, px }: { parts: FigurePart[]; px: number }) =>
+  parts.map((part) => <path key={part.id} d={part.coat} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />)
+
+/** One part of the body: its zones as fields, cut to its coat line, with the seams between them. */
+function Part({
+  part,
+  view,
+  id,
+  px,
+  textured,
+  plain,
+  fillOf,
+  joinOf,
+  picked,
+  onPick,
+}: FigureProps & { part: FigurePart; fillOf: (zone: ZoneId) => string }) {
+  const name = part.id as keyof SideView['ground']
+  const cells = view.cells.filter((cell) => cell.part === part.id)
+  const ground = view.ground[name]
+  const pick = (zone: ZoneId) => (onPick ? { onClick: () => onPick(zone), style: { cursor: 'pointer' } } : {})
+  return (
+    <g>
+      <clipPath id={`${id}${part.id}`}>
+        <path d={part.coat} />
+      </clipPath>
+      <g clipPath={`url(#${id}${part.id})`}>
+        <path d={part.coat} fill={fillOf(ground)} data-zone={ground} {...pick(ground)}>
+          <title>{zoneLabel(ground)}</title>
+        </path>
+        {cells.map((cell, index) => (
+          <path key={index} d={cell.field} fill={fillOf(cell.zone)} data-zone={cell.zone} {...pick(cell.zone)}>
+            <title>{zoneLabel(cell.zone)}</title>
+          </path>
+        ))}
+        {textured && !plain && <path d={part.coat} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />}
+        {!plain &&
+          cells.map((cell, index) => <Seam key={index} d={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />)}
+        {picked &&
+          cells
+            .concat()
+            .filter(({ zone }) => zone === picked)
+            .map((cell, index) => (
+              <path
+                key={`picked${index}`}
+                d={cell.field}
+                fill="none"
+                stroke="var(--kv-now)"
+                strokeWidth={3 * px}
+                pointerEvents="none"
+              />
+            ))}
+      </g>
+    </g>
+  )
+}
+
+/** How two zones meet: blend dashed, taper thick, line solid. */
+function Seam({ d, join, px }: { d: string; join: 'blend' | 'taper' | 'line'; px: number }) {
+  const stroke = {
+    blend: { width: 1.1, dash: `${5 * px} ${4 * px}` },
+    taper: { width: 2.4, dash: undefined },
+    line: { width: 1.5, dash: undefined },
+  }[join]
+  return (
+    <path
+      d={d}
+      fill="none"
+      stroke="var(--kv-ink)"
+      strokeOpacity={0.85}
+      strokeWidth={stroke.width * px}
+      strokeDasharray={stroke.dash}
+      pointerEvents="none"
+    />
+  )
+}
+
+/** Where the legs lie over the body their edge is a seam, not an outline. */
+function LegSeams({ view, id, px }: { view: SideView; id: string; px: number }) {
+  const legs = view.parts.filter((part) => part.id === 'hind')
+  return (
+    <g clipPath={`url(#${id}torso)`}>
+      {legs.map((part) => (
+        <path
+          key={part.id}
+          d={part.skin}
+          fill="none"
+          stroke="var(--kv-ink)"
+          strokeOpacity={0.6}
+          strokeWidth={px}
+          pointerEvents="none"
+        />
+      ))}
+    </g>
+  )
+}
+
+/** The skin under the coat: the common edge of all parts, fine and faint. */
+function SkinLine({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) {
+  return (
+    <g>
+      <mask id={`${id}skin`} maskUnits="userSpaceOnUse" x={-2000} y={-3000} width={6000} height={6000}>
+        <rect x={-2000} y={-3000} width={6000} height={6000} fill="white" />
+        {parts.map((part) => (
+          <path key={part.id} d={part.skin} fill="black" />
+        ))}
+      </mask>
+      <g mask={`url(#${id}skin)`} pointerEvents="none">
+        {parts.map((part) => (
+          <path
+            key={part.id}
+            d={part.skin}
+            fill="none"
+            stroke="var(--kv-ink)"
+            strokeOpacity={0.4}
+            strokeWidth={1.4 * px}
+          />
+        ))}
+      </g>
+    </g>
+  )
+}
+
+/** Another layer of coat as one dotted line round the whole dog. */
+function Dotted({ view, id, px }: { view: SideView; id: string; px: number }) {
+  const parts = view.parts.filter((part) => !isFar(part))
+  return (
+    <g>
+      <mask id={id} maskUnits="userSpaceOnUse" x={-2000} y={-3000} width={6000} height={6000}>
+        <rect x={-2000} y={-3000} width={6000} height={6000} fill="white" />
+        {parts.map((part) => (
+          <path key={part.id} d={part.coat} fill="black" />
+        ))}
+      </mask>
+      <g mask={`url(#${id})`}>
+        {parts.map((part) => (
+          <path
+            key={part.id}
+            d={part.coat}
+            fill="none"
+            stroke="var(--kv-ink-2)"
+            strokeWidth={1.8 * px}
+            strokeDasharray={`${2 * px} ${3 * px}`}
+          />
+        ))}
+      </g>
+    </g>
+  )
+}
+
+function Face({ view, px }: { view: SideView; px: number }) {
+  const radius = view.heightMm * 0.014
+  return (
+    <g pointerEvents="none">
+      <path d={view.nose} fill="var(--kv-ink)" />
+      <ellipse cx={view.eye.x} cy={view.eye.y} rx={radius * 1.2} ry={radius} fill="var(--kv-ink)" />
+      <circle cx={view.eye.x - radius * 0.35} cy={view.eye.y - radius * 0.3} r={radius * 0.28} fill="var(--kv-sheet)" />
+      <path d={view.ink} fill="none" stroke="var(--kv-ink)" strokeOpacity={0.75} strokeWidth={1.1 * px} />
+    </g>
+  )
+}

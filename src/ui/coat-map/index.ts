@@ -1,0 +1,6 @@
+export { CoatMap, focusOn } from './CoatMap'
+export { cardCallouts, coatCallouts, showFigure, unitWord } from './cardCallouts'
+export type { Callout } from './callouts'
+export { DogPicture } from './DogPicture'
+export { LengthKey, SeamKey } from './LengthKey'
+export { lengthColour } from './ramp'

@@ -1,0 +1,26 @@
+import type { CoatId } from '@/core/coat'
+import type { Box, SideView } from '@/core/figure'
+import type { Join } from '@/core/patterns'
+import type { ZoneId } from '@/core/zones'
+import type { Callout } from './callouts'
+
+export interface CoatMapProps {
+  /** What the picture is, for a screen reader: "Quill, trim wanted". */
+  label: string
+  view: SideView
+  coat: CoatId
+  lengthMm: (zone: ZoneId) => number
+  joinOf?: (zone: ZoneId) => Join
+  /** Zones in question; all when left out. */
+  lit?: ReadonlySet<ZoneId>
+  /** Another layer as a dotted line, such as the coat now. */
+  dotted?: SideView
+  callouts: readonly Callout[]
+  /** What is shown large; the whole dog when left out. */
+  focus?: Box
+  width: number
+  height: number
+  large?: boolean
+  picked?: ZoneId | null
+  onPick?: (zone: ZoneId) => void
+}

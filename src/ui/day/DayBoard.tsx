@@ -1,0 +1,80 @@
+import Link from 'next/link'
+import { byFamily } from '@/core/strip'
+import { Tape } from '../tape'
+import type { HouseTime } from '../time/houseTime'
+import type { DayRow } from './dayRow'
+import styles from './day.module.css'
+
+const HOUR_MS = 3_600_000
+const TAPE_PX = 900
+const TAPE_LEFT = 12
+
+/** All of a day's dogs on one clock: tapes stacked, now as one line through them. */
+export function DayBoard({ rows, time, nowMs }: { rows: readonly DayRow[]; time: HouseTime; nowMs: number | null }) {
+  const lastMs = Math.max(...rows.map((row) => Math.max(row.endMs, row.startMs + (row.forecast?.p90 ?? 0) * 60_000)))
+  const fromMs = Math.floor(Math.min(...rows.map(({ startMs }) => startMs), nowMs ?? Infinity) / HOUR_MS) * HOUR_MS
+  const toMs = Math.ceil(Math.max(lastMs, nowMs ?? 0) / HOUR_MS) * HOUR_MS
+  const pxPerMin = TAPE_PX / ((toMs - fromMs) / 60_000)
+  const x = (ms: number) => ((ms - fromMs) / 60_000) * pxPerMin
+  const hours = Array.from({ length: Math.round((toMs - fromMs) / HOUR_MS) + 1 }, (_, hour) => fromMs + hour * HOUR_MS)
+  return (
+    <section className={styles.board} aria-label="The day's dogs">
+      <div className={styles.clock} style={{ width: TAPE_PX }} aria-hidden="true">
+        {hours
+          .filter((ms) => nowMs === null || Math.abs(x(ms) - x(nowMs)) > 48)
+          .map((ms) => (
+            <span key={ms} style={{ left: x(ms) }}>
+              {time.clock(ms)}
+            </span>
+          ))}
+        {nowMs !== null && (
+          <b className={styles.flag} style={{ left: x(nowMs) }}>
+            {time.clock(nowMs)}
+          </b>
+        )}
+      </div>
+      <svg className={styles.lines} width={TAPE_PX} height={rows.length * 62} aria-hidden="true">
+        {hours.map((ms) => (
+          <path key={ms} d={`M${x(ms)} 0v${rows.length * 62}`} stroke="var(--kv-rule)" />
+        ))}
+      </svg>
+      <ol className={styles.rows}>
+        {rows.map((row) => (
+          <li key={row.bookingId}>
+            <div className={styles.who}>
+              <Link href={row.href} className={styles.name}>
+                {row.name}
+              </Link>
+              <span className={styles.groomer}>{row.groomer}</span>
+              <Link href={`/dogs/${row.dogId}`} className={styles.kind}>
+                {row.kind}
+              </Link>
+            </div>
+            <div className={styles.tape} style={{ width: TAPE_PX }}>
+              <div style={{ position: 'absolute', top: 4, left: x(row.startMs) - TAPE_LEFT }}>
+                <Tape
+                  label={row.name}
+                  slotMin={row.slotMin}
+                  segments={byFamily(row.segments)}
+                  terse
+                  pxPerMin={pxPerMin}
+                  height={34}
+                  extentMin={Math.max(row.slotMin, row.forecast?.p90 ?? 0, row.segments.at(-1)?.toMin ?? 0)}
+                  forecast={row.forecast}
+                  offsetMin={time.minuteOfHour(row.startMs)}
+                />
+              </div>
+            </div>
+            <div className={styles.end} data-standing={row.standing}>
+              <b>{row.words}</b>
+              <span>{row.below}</span>
+            </div>
+          </li>
+        ))}
+      </ol>
+      {nowMs !== null && (
+        <div className={styles.now} style={{ left: `calc(var(--day-left) + ${x(nowMs) - 1}px)` }} aria-hidden="true" />
+      )}
+    </section>
+  )
+}

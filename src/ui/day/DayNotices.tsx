@@ -1,0 +1,39 @@
+import Link from 'next/link'
+import type { DayRow } from './dayRow'
+import { WaitNotice } from './WaitNotice'
+
+const MOST = 3
+
+/** What needs a hand now, most pressing first: late dogs, running waits, tight slots. */
+export function DayNotices({ rows }: { rows: readonly DayRow[] }) {
+  const late = rows.filter(({ standing }) => standing === 'late')
+  const waits = rows.filter(({ wait }) => wait !== null)
+  const tight = rows.filter(({ standing, state }) => standing === 'tight' && state !== 'home')
+  const notices = [
+    ...late.map((row) => (
+      <div key={`late${row.bookingId}`} className="kv-notice kv-must">
+        <p className="kv-strong kv-late">
+          {row.name} will run {row.below.replace(' min past the slot', '')} min past the slot
+        </p>
+        <p className="kv-quiet">Done {row.words}.</p>
+        <Link href={row.href} className="kv-strong">
+          {row.state === 'in' ? 'Open the bench' : 'Open the plan'}
+        </Link>
+      </div>
+    )),
+    ...waits.map((row) => <WaitNotice key={`wait${row.bookingId}`} row={row} />),
+    ...tight.map((row) => (
+      <div key={`tight${row.bookingId}`} className="kv-notice">
+        <p className="kv-strong kv-caution">{row.name} is tight</p>
+        <p className="kv-quiet">
+          {Math.round((row.chance ?? 0) * 100)} % to be done within the slot, {row.words}.
+        </p>
+      </div>
+    )),
+  ]
+  return (
+    <div style={{ display: 'grid', gridTemplateColumns: `repeat(${MOST}, 1fr)`, gap: 24 }}>
+      {notices.slice(0, MOST)}
+    </div>
+  )
+}

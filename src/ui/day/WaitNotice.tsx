@@ -1,0 +1,28 @@
+'use client'
+
+import Link from 'next/link'
+import { useEffect, useState } from 'react'
+import { showSpan } from '../time/houseTime'
+import type { DayRow } from './dayRow'
+
+/** A wait that counts down; at zero it says so. */
+export function WaitNotice({ row }: { row: DayRow }) {
+  const [nowMs, setNowMs] = useState<number | null>(null)
+  useEffect(() => {
+    const timer = setInterval(() => setNowMs(Date.now()), 1000)
+    return () => clearInterval(timer)
+  }, [])
+  if (!row.wait) return null
+  const leftMs = nowMs === null ? null : row.wait.untilMs - nowMs
+  return (
+    <div className="kv-notice kv-teal">
+      <p className="kv-strong kv-now">
+        {row.name} {row.wait.what} {leftMs === null ? 'soon' : leftMs > 0 ? `in ${showSpan(leftMs)}` : 'now'}
+      </p>
+      <p className="kv-quiet">{row.groomer}’s hands are free until then.</p>
+      <Link href={row.href} className="kv-strong">
+        Open the bench
+      </Link>
+    </div>
+  )
+}

@@ -1,0 +1,95 @@
+import { patternLabel } from '@/core/patterns'
+import type { Plan } from '@/core/plan'
+import type { Request } from '@/core/request'
+import type { Segment } from '@/core/strip'
+import { HOUSE_CHANCE } from '@/core/time'
+import { underWay, type Forecast, type Visit } from '@/core/visit'
+import type { HouseTime } from '../time/houseTime'
+
+export interface DayRow {
+  bookingId: number
+  visitId: number | null
+  dogId: number
+  name: string
+  kind: string
+  groomer: string
+  startMs: number
+  endMs: number
+  slotMin: number
+  segments: Segment[]
+  forecast: { p50: number; p90: number } | null
+  state: 'home' | 'wrap-up' | 'in' | 'to come'
+  standing: 'holds' | 'tight' | 'late'
+  words: string
+  below: string
+  /** Where a press leads. */
+  href: string
+  /** A wait that runs, with the moment it ends. */
+  wait: { what: string; untilMs: number } | null
+  chance: number | null
+}
+
+interface Entry {
+  booking: { id: number; startMs: number; slotMin: number; request: Request }
+  dog: { id: number; name: string; breed: string }
+  visitId: number | null
+  closed: boolean
+  plan: Plan
+  visit: Visit | null
+  segments: Segment[]
+  forecast: Forecast | null
+}
+
+const MS_PER_MIN = 60_000
+
+/** One booking in the words and figures of the day board. */
+export function dayRow(entry: Entry, groomer: string, time: HouseTime, nowMs: number): DayRow {
+  const { booking, dog, visitId, visit, forecast } = entry
+  const endMs = booking.startMs + booking.slotMin * MS_PER_MIN
+  const toMin = (ms: number) => (ms - booking.startMs) / MS_PER_MIN
+  const pattern = booking.request.pattern ? `, ${patternLabel(booking.request.pattern).toLowerCase()}` : ''
+  const state = stateOf(entry)
+  const base = {
+    bookingId: booking.id, visitId, dogId: dog.id, name: dog.name, kind: `${dog.breed}${pattern}`, groomer,
+    startMs: booking.startMs, endMs, slotMin: booking.slotMin, segments: entry.segments, state,
+    forecast: forecast && { p50: toMin(forecast.likelyMs), p90: toMin(forecast.lateMs) },
+    href: hrefOf(state, booking.id, visitId), wait: waitOf(entry), chance: forecast?.chance ?? null,
+  } // prettier-ignore
+  if (visit?.finishedMs != null) {
+    const early = Math.round((endMs - visit.finishedMs) / MS_PER_MIN)
+    const below = early >= 0 ? `${early} min early` : `${-early} min late`
+    const words = `${entry.closed ? 'Home' : 'Wrap up'} ${time.clock(visit.finishedMs)}`
+    return { ...base, standing: 'holds', words, below }
+  }
+  const likelyMs = forecast?.likelyMs ?? nowMs
+  const words = `${time.clock(likelyMs)} to ${time.clock(forecast?.lateMs ?? nowMs)}`
+  const chance = Math.round((forecast?.chance ?? 0) * 100)
+  if (likelyMs > endMs)
+    return {
+      ...base,
+      standing: 'late',
+      words,
+      below: `${Math.round((likelyMs - endMs) / MS_PER_MIN)} min past the slot`,
+    }
+  if ((forecast?.chance ?? 0) < HOUSE_CHANCE) return { ...base, standing: 'tight', words, below: `tight, ${chance} %` }
+  return { ...base, standing: 'holds', words, below: `holds, ${chance} %` }
+}
+
+function stateOf({ visit, closed }: Entry): DayRow['state'] {
+  if (visit === null) return 'to come'
+  if (visit.finishedMs === null) return 'in'
+  return closed ? 'home' : 'wrap-up'
+}
+
+function hrefOf(state: DayRow['state'], bookingId: number, visitId: number | null): string {
+  if (state === 'to come') return `/bookings/${bookingId}/plan`
+  return `/visits/${visitId}/${state === 'in' ? 'bench' : 'wrap-up'}`
+}
+
+function waitOf({ visit, plan }: Entry): DayRow['wait'] {
+  const record = visit && underWay(visit)
+  if (!record || record.waitFromMs === null) return null
+  const planned = plan.stages.find(({ id }) => id === record.stage)
+  const untilMs = record.waitFromMs + (planned?.waitMin ?? 0) * MS_PER_MIN - record.waitedMs
+  return { what: record.stage === 'dry' ? 'leaves the cabinet' : 'is ready to rinse', untilMs }
+}

@@ -1,0 +1,231 @@
+import Link from 'next/link'
+import { COAT_FACTS, type CoatId } from '@/core/coat'
+import { toolWords } from '@/core/lengths'
+import type { Behaviour, BuildId } from '@/core/plan'
+import type { CardEntry } from '@/core/request'
+import type { Segment } from '@/core/strip'
+import { weeksBetween, type LengthUnit } from '@/core/units'
+import { zoneLabel, type ZoneId } from '@/core/zones'
+import { BookVisit, type BookProps } from '../booking/BookVisit'
+import { lengthColour, showFigure } from '../coat-map'
+import { FamilyKey, Tape } from '../tape'
+import { CoatLayers } from './CoatLayers'
+import styles from './dog.module.css'
+
+export interface FileTape {
+  key: string
+  when: string
+  slotMin: number
+  doneMin: number
+  open: boolean
+  segments: Segment[]
+  forecast: { p50: number; p90: number } | null
+  href: string
+}
+
+interface DogFileProps {
+  dog: {
+    id: number
+    name: string
+    coat: CoatId
+    build: BuildId
+    weightKg: number
+    heightCm: number | null
+    lengthCm: number | null
+    behaviour: Behaviour
+  }
+  facts: string
+  today: string
+  unit: LengthUnit
+  card: { version: number; zones: CardEntry[] } | null
+  cutOn: string | null
+  liked: boolean | null
+  nowMm: Partial<Record<ZoneId, number>>
+  leftMm: Partial<Record<ZoneId, number>>
+  lastDay: string | null
+  tapes: FileTape[]
+  next: { bookingId: number; visitId: number | null; done: boolean; when: string } | null
+  staff: BookProps['staff']
+  book: BookProps['book']
+}
+
+/** Everything known of one dog: the coat, the card, and every groom as a tape. */
+export function DogFile(props: DogFileProps) {
+  const { dog, facts, card, next } = props
+  return (
+    <>
+      <div className={styles.head}>
+        <div>
+          <h1 style={{ fontSize: 34 }}>{dog.name}</h1>
+          <p className="kv-quiet">{facts}</p>
+        </div>
+        <NextStep {...props} />
+      </div>
+      <div className={styles.columns}>
+        <CoatLayers dog={dog} nowMm={props.nowMm} leftMm={props.leftMm} unit={props.unit} />
+        <Standing {...props} />
+        <section>
+          <h2>{card ? `Trim card, version ${card.version}` : 'Trim card'}</h2>
+          {card ? (
+            <CardTable zones={card.zones} unit={props.unit} />
+          ) : (
+            <p className="kv-quiet">No groom yet, so no card. The first wrap-up makes it.</p>
+          )}
+          {props.cutOn && (
+            <p className="kv-small">
+              Cut on {props.cutOn}
+              {props.liked === null ? '' : props.liked ? ', liked' : ', not liked'}.
+            </p>
+          )}
+        </section>
+      </div>
+      <Tapes tapes={props.tapes} />
+      {next === null && props.tapes.length === 0 && <p className="kv-quiet">Nothing booked yet.</p>}
+    </>
+  )
+}
+
+function NextStep({ dog, next, staff, today, card, book }: DogFileProps) {
+  const open = next !== null && !next.done
+  return (
+    <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
+      {open && <span className="kv-quiet">{next.when}</span>}
+      {(!open || next.visitId === null) && (
+        <BookVisit
+          dogId={dog.id}
+          dogName={dog.name}
+          staff={staff}
+          today={today}
+          main={!open}
+          again={card !== null}
+          book={book}
+        />
+      )}
+      {open && next.visitId !== null && (
+        <Link className="kv-button kv-main" href={`/visits/${next.visitId}/bench`}>
+          Go on at the bench
+        </Link>
+      )}
+      {open && next.visitId === null && (
+        <Link className="kv-button kv-main" href={`/bookings/${next.bookingId}/plan`}>
+          Plan this groom
+        </Link>
+      )}
+    </div>
+  )
+}
+
+function Standing({ dog, unit, nowMm, lastDay, today }: DogFileProps) {
+  const minded = Object.entries(dog.behaviour).filter(([, grade]) => (grade ?? 0) > 0)
+  const rows: [string, string][] = [
+    ['Weight', `${dog.weightKg} kg`],
+    ['Height, length', dog.heightCm && dog.lengthCm ? `${dog.heightCm}, ${dog.lengthCm} cm` : 'not measured'],
+    ['Coat', `${dog.coat}, ${COAT_FACTS[dog.coat].growthMmPerWeek} mm a week`],
+    ['Coat on the back', `${showFigure(nowMm.back ?? 0, unit)} ${unit === 'mm' ? 'mm' : 'in'}`],
+    ['Since last visit', lastDay ? `${Math.round(weeksBetween(lastDay, today))} weeks` : 'first visit'],
+    ...minded.map(([trigger, grade]): [string, string] => [`Minds the ${trigger}`, `${grade} of 4`]),
+  ]
+  return (
+    <section>
+      <h2>Today</h2>
+      <table className="kv-rows">
+        <tbody>
+          {rows.map(([name, value]) => (
+            <tr key={name}>
+              <td>{name}</td>
+              <td className="kv-figure">{value}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}
+    </section>
+  )
+}
+
+const TELLING: readonly ZoneId[] = ['back', 'foreleg', 'forefoot', 'tail-base', 'tail', 'skull', 'visor', 'muzzle', 'ear-edge', 'throat'] // prettier-ignore
+
+function CardTable({ zones, unit }: { zones: CardEntry[]; unit: LengthUnit }) {
+  const shown = TELLING.flatMap((zone) => zones.find((entry) => entry.zone === zone) ?? [])
+  return (
+    <table className="kv-rows">
+      <thead>
+        <tr>
+          <th>Zone</th>
+          <th>Tool</th>
+          <th style={{ textAlign: 'right' }}>{unit === 'mm' ? 'mm' : 'in'}</th>
+        </tr>
+      </thead>
+      <tbody>
+        {shown.map((entry) => (
+          <tr key={entry.zone}>
+            <td>{zoneLabel(entry.zone)}</td>
+            <td className="kv-quiet">{toolWords(entry as Parameters<typeof toolWords>[0])}</td>
+            <td className="kv-figure">
+              <Swatch lengthMm={entry.lengthMm} /> {showFigure(entry.lengthMm, unit)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+const Swatch = ({ lengthMm }: { lengthMm: number }) => (
+  <svg width={11} height={11} aria-hidden="true" style={{ marginRight: 4 }}>
+    <rect x={0.5} y={0.5} width={10} height={10} fill={lengthColour(lengthMm)} stroke="var(--kv-ink-2)" />
+  </svg>
+)
+
+const TAPE_PX = 916
+
+function Tapes({ tapes }: { tapes: FileTape[] }) {
+  if (tapes.length === 0) return null
+  const longest = Math.max(
+    ...tapes.map(({ slotMin, doneMin, forecast }) => Math.max(slotMin, doneMin, forecast?.p90 ?? 0)),
+  )
+  const pxPerMin = TAPE_PX / longest
+  const held = tapes.filter(({ open, slotMin, doneMin }) => !open && doneMin <= slotMin).length
+  const done = tapes.filter(({ open }) => !open).length
+  return (
+    <section style={{ marginTop: 18 }}>
+      <div style={{ display: 'flex', alignItems: 'baseline', gap: 14 }}>
+        <h2>Minutes, visit by visit</h2>
+        <p className="kv-quiet">
+          {done === 0 ? 'Nothing done yet.' : `${held} of the last ${done} held the slot.`} The pin is the booked slot.
+        </p>
+      </div>
+      <ol className={styles.tapes}>
+        {tapes.map((tape) => (
+          <li key={tape.key}>
+            <Link href={tape.href} className={styles.when}>
+              {tape.when}
+            </Link>
+            <Tape
+              label={tape.when}
+              slotMin={tape.slotMin}
+              segments={tape.segments}
+              pxPerMin={pxPerMin}
+              height={32}
+              extentMin={longest}
+              forecast={tape.forecast}
+            />
+            <span className={styles.minutes}>
+              <b className={!tape.open && tape.doneMin > tape.slotMin ? 'kv-late' : undefined}>{tape.doneMin} min</b>
+              <span className="kv-small">
+                {tape.open
+                  ? tape.forecast
+                    ? 'likely'
+                    : 'so far'
+                  : tape.doneMin > tape.slotMin
+                    ? `${tape.doneMin - tape.slotMin} over`
+                    : `${tape.slotMin - tape.doneMin} left`}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ol>
+      <FamilyKey />
+    </section>
+  )
+}

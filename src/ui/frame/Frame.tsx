@@ -1,0 +1,59 @@
+import Link from 'next/link'
+import type { ReactNode } from 'react'
+import { Clock } from './Clock'
+import styles from './frame.module.css'
+
+const PLACES = [
+  ['Day', '/'],
+  ['Dogs', '/dogs'],
+] as const
+
+interface FrameProps {
+  here: (typeof PLACES)[number][0]
+  house: string
+  timeZone: string
+  nowMs: number
+  children: ReactNode
+}
+
+/** What stands on every desk page: where one is, the house, the clock, and the ruler's edge. */
+export function Frame({ here, house, timeZone, nowMs, children }: FrameProps) {
+  return (
+    <>
+      <header className={styles.header}>
+        <div className={styles.bar}>
+          <Link href="/" className={styles.brand}>
+            <Mark />
+            Kovit
+          </Link>
+          <nav aria-label="Main" className={styles.nav}>
+            {PLACES.map(([label, href]) => (
+              <Link key={href} href={href} aria-current={here === label ? 'page' : undefined}>
+                {label}
+              </Link>
+            ))}
+          </nav>
+          <span className={styles.house}>{house}</span>
+          <Clock timeZone={timeZone} startMs={nowMs} />
+        </div>
+        <div className={styles.ruler} aria-hidden="true" />
+      </header>
+      <main className="kv-page">{children}</main>
+    </>
+  )
+}
+
+/** A pin in a short tape. */
+function Mark() {
+  return (
+    <svg width={24} height={22} aria-hidden="true">
+      <path
+        d="M4 6v14M4 19.5h18M9 19v-4M13 19v-6M17 19v-4M21 19v-6"
+        stroke="var(--kv-ink)"
+        strokeWidth={1.8}
+        fill="none"
+      />
+      <circle cx={4} cy={5} r={3.6} fill="var(--kv-now)" />
+    </svg>
+  )
+}

@@ -1,0 +1,125 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useMemo, useState, useTransition } from 'react'
+import { sideView } from '@/core/figure'
+import type { Case, Result } from '@/core/plan'
+import { plannedSegments } from '@/core/strip'
+import type { LengthUnit } from '@/core/units'
+import { zoneLabel, type ZoneId } from '@/core/zones'
+import { CoatMap, LengthKey, SeamKey, cardCallouts } from '../coat-map'
+import { FamilyKey, Tape } from '../tape'
+import { houseTime } from '../time/houseTime'
+import { CardTable } from './CardTable'
+import { PlanSide } from './PlanSide'
+import { StageTable } from './StageTable'
+import { usePlan, type KeepWishes } from './usePlan'
+import { WishDesk } from './WishDesk'
+import styles from './plan.module.css'
+
+interface PlanProps {
+  bookingId: number
+  start: Case
+  unit: LengthUnit
+  facts: string
+  startMs: number
+  timeZone: string
+  keep: KeepWishes
+  begin: (bookingId: unknown) => Promise<Result<{ visitId: number }>>
+}
+
+const TAPE_PX = 1180
+
+/** Wishes on the left, the trim in the middle, what to mind on the right, the slot as a tape below. */
+export function PlanDesk({ bookingId, start, unit, facts, startMs, timeZone, keep, begin }: PlanProps) {
+  const router = useRouter()
+  const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(bookingId, start, keep)
+  const [picked, setPicked] = useState<ZoneId | null>(null)
+  const [fault, setFault] = useState<string | null>(null)
+  const [busy, startTransition] = useTransition()
+  const time = houseTime(timeZone)
+  const views = useMemo(() => {
+    const wanted = new Map(plan.card.map(({ zone, lengthMm }) => [zone, lengthMm]))
+    const wantedMm = (zone: ZoneId) => wanted.get(zone) ?? 0
+    return { wantedMm, wanted: sideView(now.dog, wantedMm), now: sideView(now.dog, (zone) => presentMm.get(zone) ?? 0) }
+  }, [now.dog, plan.card, presentMm])
+  const { fit } = plan
+  const longest = Math.max(fit.slotMin, fit.p90)
+  const toBench = () =>
+    startTransition(async () => {
+      await flush()
+      const answer = await begin(bookingId)
+      if (answer.ok) router.push(`/visits/${answer.value.visitId}/bench`)
+      else setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
+    })
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>Plan for {now.dog.name}</h1>
+        <p className="kv-quiet">{facts}</p>
+        <span className="kv-small" role="status">
+          {keeping.state === 'kept' ? 'All kept' : keeping.state === 'keeping' ? 'Keeping…' : keeping.why}
+        </span>
+        <button className="kv-word" disabled={undo === null} onClick={() => undo?.()}>
+          Undo
+        </button>
+        <button className="kv-word" disabled={redo === null} onClick={() => redo?.()}>
+          Redo
+        </button>
+        <button className="kv-button kv-main" onClick={toBench} disabled={busy}>
+          Start on the bench
+        </button>
+      </div>
+      {fault && (
+        <p role="alert" className="kv-late">
+          {fault}
+        </p>
+      )}
+      <div className={styles.columns}>
+        <WishDesk case_={now} plan={plan} unit={unit} picked={picked} onPick={setPicked} change={change} />
+        <section aria-label="The trim">
+          <CoatMap
+            label={`${now.dog.name}, trim wanted`}
+            view={views.wanted}
+            dotted={views.now}
+            coat={now.dog.coat}
+            lengthMm={views.wantedMm}
+            joinOf={(zone) => plan.card.find((entry) => entry.zone === zone)?.join ?? 'blend'}
+            callouts={cardCallouts(plan.card, plan.growing, unit)}
+            width={600}
+            height={430}
+            picked={picked}
+            onPick={setPicked}
+          />
+          <div className={styles.keys}>
+            <SeamKey />
+            <span className="kv-small">dotted: coat now</span>
+            <LengthKey />
+          </div>
+        </section>
+        <PlanSide plan={plan} endClock={time.clock(startMs + fit.slotMin * 60_000)} />
+      </div>
+      <section aria-label="The slot" className={styles.slot}>
+        <Tape
+          label={`${now.dog.name}, planned`}
+          slotMin={fit.slotMin}
+          segments={plannedSegments(plan.stages)}
+          pxPerMin={TAPE_PX / longest}
+          height={74}
+          extentMin={longest}
+          forecast={{ p50: fit.p50, p90: fit.p90 }}
+          figure={(min) => time.clock(startMs + min * 60_000)}
+          offsetMin={time.minuteOfHour(startMs)}
+        />
+        <FamilyKey />
+      </section>
+      <div className={styles.tables}>
+        <CardTable plan={plan} unit={unit} hadLast={now.last !== undefined} picked={picked} onPick={setPicked} />
+        <StageTable plan={plan} />
+      </div>
+      <p className="kv-hidden" role="status">
+        {picked ? `${zoneLabel(picked)} picked` : ''}
+      </p>
+    </>
+  )
+}

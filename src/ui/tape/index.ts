@@ -1,0 +1,2 @@
+export { FamilyKey } from './FamilyKey'
+export { Tape } from './Tape'

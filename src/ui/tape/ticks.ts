@@ -1,0 +1,23 @@
+/** A tick of the tape: every minute when there is room, every 5, every 15 with a figure. */
+export interface Tick {
+  min: number
+  /** Share of the upper quarter it hangs down. */
+  depth: number
+  strong: boolean
+}
+
+const MINUTE_PX = 8
+const FIVE_PX = 1.2
+
+/** @param toMin the end of the band; @param offsetMin minutes past the quarter at the band's start, for clock time */
+export function ticksOf(toMin: number, pxPerMin: number, offsetMin = 0): Tick[] {
+  const every = pxPerMin >= MINUTE_PX ? 1 : pxPerMin >= FIVE_PX ? 5 : 15
+  const ticks: Tick[] = []
+  for (let clock = Math.ceil(offsetMin / every) * every; clock - offsetMin < toMin; clock += every) {
+    const min = clock - offsetMin
+    if (min <= 0) continue
+    const strong = clock % 15 === 0
+    ticks.push({ min, strong, depth: strong ? 1 : clock % 5 === 0 ? 0.62 : 0.36 })
+  }
+  return ticks
+}

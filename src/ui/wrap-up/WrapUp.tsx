@@ -1,0 +1,224 @@
+import { sideView, type FigureDog } from '@/core/figure'
+import type { Plan, Result } from '@/core/plan'
+import { stageLabel, type StageId } from '@/core/stages'
+import type { Segment } from '@/core/strip'
+import type { LengthUnit } from '@/core/units'
+import type { ZoneOutcome } from '@/core/visit'
+import { isPaired, zoneLabel, type ZoneId } from '@/core/zones'
+import Link from 'next/link'
+import { BookVisit, type BookProps } from '../booking/BookVisit'
+import { CoatMap, showFigure, unitWord, type Callout } from '../coat-map'
+import { CloseVisit } from './CloseVisit'
+import { StageMinutes, type StageTime } from './StageMinutes'
+import { TwoTapes } from './TwoTapes'
+import styles from './wrapUp.module.css'
+
+export interface WrapUpProps {
+  visitId: number
+  dog: FigureDog & { id: number; name: string }
+  plan: Plan
+  results: ZoneOutcome[]
+  minutes: StageTime[]
+  skipped: { stage: StageId; why: string }[]
+  notes: { words: string; stage: StageId | null; clock: string }[]
+  planned: Segment[]
+  done: Segment[]
+  doneMin: number
+  slotMin: number
+  finished: boolean
+  closed: boolean
+  liked: boolean | null
+  unit: LengthUnit
+  staff: BookProps['staff']
+  today: string
+  next: { href: string; when: string } | null
+  proposal: { day: string; longDay: string; weeks: number; range: readonly [number, number] }
+  close: (input: unknown) => Promise<Result<{ dogId: number }>>
+  book: BookProps['book']
+}
+
+/** What was done against what was planned: by stage on two tapes, by zone on the map, left against right. */
+export function WrapUp(props: WrapUpProps) {
+  const { dog, plan, results, unit, slotMin, doneMin } = props
+  const over = Math.round(doneMin) - slotMin
+  const cutMm = new Map(
+    results.map(({ planned, cut }) => [planned.zone, Math.min(...cut.map(({ lengthMm }) => lengthMm))]),
+  )
+  const lengthMm = (zone: ZoneId) => cutMm.get(zone) ?? 0
+  const differing = results.filter(({ how }) => how !== 'as planned')
+  const lit = new Set(differing.map(({ planned }) => planned.zone))
+  const where = over > 0 ? `${over} past the slot` : `${-over} left of the slot`
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>
+          {dog.name} {props.finished ? 'is done' : 'is still on the bench'}
+        </h1>
+        <p className="kv-quiet">
+          {Math.round(doneMin)} min, <span className={over > 0 ? 'kv-late' : undefined}>{where}</span>.{' '}
+          {furthest(plan, props.minutes)}
+        </p>
+        <CloseVisit
+          visitId={props.visitId}
+          dogId={dog.id}
+          finished={props.finished}
+          closed={props.closed}
+          liked={props.liked}
+          close={props.close}
+        />
+      </div>
+      <TwoTapes name={dog.name} planned={props.planned} done={props.done} slotMin={slotMin} />
+      <div className={styles.columns}>
+        <section>
+          <h2>What differs from the card</h2>
+          <CoatMap
+            label={`${dog.name}, as cut`}
+            view={sideView(dog, lengthMm)}
+            coat={dog.coat}
+            lengthMm={lengthMm}
+            lit={lit}
+            callouts={differing.slice(0, 10).map((each) => differs(each, unit))}
+            width={500}
+            height={400}
+          />
+          <p className="kv-small">
+            {differing.length === 0
+              ? `All ${results.length} zones were cut as planned.`
+              : `Tinted: ${differing.length} of ${results.length} zones differ from the card.`}
+          </p>
+        </section>
+        <ZoneTable results={results} unit={unit} />
+        <section className={styles.next}>
+          <h2>Next visit</h2>
+          {props.next ? (
+            <>
+              <p className={styles.date}>{props.next.when}</p>
+              <Link className="kv-button" href={props.next.href}>
+                Plan the next visit
+              </Link>
+            </>
+          ) : (
+            <>
+              <p className={styles.date}>{props.proposal.longDay}</p>
+              <p>
+                In {props.proposal.weeks} weeks: a {dog.coat} coat comes back after {props.proposal.range[0]} to{' '}
+                {props.proposal.range[1]}.
+              </p>
+              {plan.growing.map(
+                ({ zone, readyOn }) =>
+                  readyOn && (
+                    <p key={zone}>
+                      {zoneLabel(zone)} {readyOn <= props.proposal.day ? 'is then long enough.' : 'still grows then.'}
+                    </p>
+                  ),
+              )}
+              <BookVisit
+                dogId={dog.id}
+                dogName={dog.name}
+                staff={props.staff}
+                today={props.today}
+                day={props.proposal.day}
+                main={false}
+                label="Book it"
+                book={props.book}
+              />
+            </>
+          )}
+          <h2 style={{ marginTop: 12 }}>Notes</h2>
+          {props.notes.length === 0 && <p className="kv-quiet">None.</p>}
+          {props.notes.map(({ words, stage, clock }, index) => (
+            <p key={index} style={{ overflowWrap: 'anywhere' }}>
+              <span className="kv-small">
+                {clock}
+                {stage ? `, ${stageLabel(stage)}` : ''}
+              </span>
+              <br />
+              {words}
+            </p>
+          ))}
+        </section>
+      </div>
+      <StageMinutes plan={plan} minutes={props.minutes} skipped={props.skipped} />
+    </>
+  )
+}
+
+/** The stages that ran furthest from plan, in words. */
+function furthest(plan: Plan, minutes: StageTime[]): string {
+  const away = plan.stages.flatMap(({ id, p50 }) => {
+    const done = minutes.find(({ stage }) => stage === id)
+    const more = done ? Math.round(done.handsMin - p50) : 0
+    return more >= 2 ? [{ id, more }] : []
+  })
+  const most = away.sort((a, b) => b.more - a.more).slice(0, 3)
+  return most.length === 0
+    ? 'No stage took 2 min more than planned.'
+    : `${most.map(({ id, more }) => `${stageLabel(id)} took ${more} more`).join(', ')} than planned.`
+}
+
+function differs({ planned, cut, how }: ZoneOutcome, unit: LengthUnit): Callout {
+  const shortest = cut.reduce((a, b) => (a.lengthMm <= b.lengthMm ? a : b))
+  const side = shortest.side ? `, ${shortest.side}` : ''
+  const below = how === 'not reached' ? 'not reached' : `planned ${showFigure(planned.lengthMm, unit)}`
+  return {
+    zone: planned.zone,
+    name: `${zoneLabel(planned.zone)}${side}`,
+    figure: showFigure(shortest.lengthMm, unit),
+    unit: unitWord(unit),
+    lengthMm: shortest.lengthMm,
+    below,
+    caution: side !== '' || how === 'not reached',
+  }
+}
+
+const TELLING: readonly ZoneId[] = ['back', 'foreleg', 'thigh', 'forefoot', 'hindfoot', 'cheek', 'ear-edge']
+
+/** Zones that differ first, then the telling ones; left and right apart where there are two. */
+function ZoneTable({ results, unit }: { results: ZoneOutcome[]; unit: LengthUnit }) {
+  const rows = [
+    ...results.filter(({ how }) => how !== 'as planned'),
+    ...results.filter(({ how, planned }) => how === 'as planned' && TELLING.includes(planned.zone)),
+  ]
+  const at = (result: ZoneOutcome, side: 'left' | 'right') =>
+    result.cut.find((each) => each.side === side) ?? result.cut[0]
+  return (
+    <section>
+      <h2>Left against right</h2>
+      <table className="kv-rows">
+        <thead>
+          <tr>
+            <th>Zone</th>
+            <th style={{ textAlign: 'right' }}>Planned</th>
+            <th style={{ textAlign: 'right' }}>Left</th>
+            <th style={{ textAlign: 'right' }}>Right</th>
+            <th style={{ textAlign: 'right' }}>Apart</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.slice(0, 12).map((result) => {
+            const { planned } = result
+            const left = at(result, 'left')?.lengthMm ?? 0
+            const right = at(result, 'right')?.lengthMm ?? 0
+            const apart = Math.abs(left - right)
+            return (
+              <tr key={planned.zone} data-cut={planned.zone}>
+                <td>{zoneLabel(planned.zone)}</td>
+                <td className="kv-figure" style={{ fontWeight: 400 }}>
+                  {showFigure(planned.lengthMm, unit)}
+                </td>
+                <td className="kv-figure">{showFigure(left, unit)}</td>
+                <td className="kv-figure">{isPaired(planned.zone) ? showFigure(right, unit) : ''}</td>
+                <td className={`kv-figure ${apart >= 1 ? 'kv-caution' : ''}`}>
+                  {isPaired(planned.zone) ? `${showFigure(apart, unit)} ${unitWord(unit)}` : ''}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+      {rows.some(
+        (result) => Math.abs((at(result, 'left')?.lengthMm ?? 0) - (at(result, 'right')?.lengthMm ?? 0)) >= 1,
+      ) && <p style={{ marginTop: 8 }}>The shorter side rules next time. Trim the longer one now, or let it stand.</p>}
+    </section>
+  )
+}
