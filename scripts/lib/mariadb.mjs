@@ -93,7 +93,7 @@ export async function startMariadb(home) {
 }
 
 function serverArgs({ data, port, pidFile, bootFile, folder }) {
-  const socket = `/tmp/kovit-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`
+  const socket = `/tmp/kovit-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}-${process.pid}.sock`
   return [
     '--no-defaults', `--datadir=${data}`, `--port=${port}`, '--bind-address=127.0.0.1', `--socket=${socket}`,
     `--pid-file=${pidFile}`, `--init-file=${bootFile}`, '--innodb-flush-log-at-trx-commit=1', '--innodb-doublewrite=1',

@@ -28,7 +28,8 @@ const shared = globalThis as { kovitDatabase?: Database }
 
 /** The one pool of this process, from KOVIT_DATABASE_URL. @throws when that is not set */
 export function database(): Database {
+  if (shared.kovitDatabase) return shared.kovitDatabase
   const url = process.env.KOVIT_DATABASE_URL
   if (!url) throw new Error('KOVIT_DATABASE_URL is not set; start with npm start.')
-  return (shared.kovitDatabase ??= openDatabase(url))
+  return (shared.kovitDatabase = openDatabase(url))
 }

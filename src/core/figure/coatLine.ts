@@ -15,6 +15,9 @@ const SEEN: Partial<Record<ZoneId, number>> = {
   'leg-inside': 0.5, lips: 0.55, brow: 0.6, 'ear-out': 0.6, belly: 0.7, hock: 0.75, 'tail-base': 0.8, throat: 0.85, pads: 0,
 } // prettier-ignore
 
+/** How far a hanging hair leans on its neighbours, in its own lengths. Judged by eye. */
+const LEANS = 0.45
+
 /** Hair longer than this begins to hang, mm. Judged by eye. */
 const HANGS_FROM_MM = 14
 
@@ -32,17 +35,25 @@ export function coatLine(
 ): Point[] {
   const wanted = samples.map(({ zone }) => (zone === null ? 0 : lengthMm(zone) * (SEEN[zone] ?? 1)))
   const lengths = smoothAlong(samples, wanted, softMm)
-  return samples.map(({ point }, index) => {
+  const shifts = samples.map((_, index): Point => {
     const normal = normalAt(samples, index)
     const length = lengths[index] ?? 0
     const stands0 = COAT_FACTS[coat].stands
     const stands = stands0 + (1 - stands0) * Math.exp(-length / HANGS_FROM_MM)
     const fall = fallAlong(normal)
     return {
-      x: point.x + length * (stands * normal.x + (1 - stands) * fall.x),
-      y: Math.max(0, point.y + length * (stands * normal.y + (1 - stands) * fall.y)),
+      x: length * (stands * normal.x + (1 - stands) * fall.x),
+      y: length * (stands * normal.y + (1 - stands) * fall.y),
     }
   })
+  // Long hair leans on its neighbours: without this a hanging coat breaks into points where the skin turns sharply.
+  const leansMm = Math.max(softMm * 0.4, LEANS * Math.max(...lengths) * (1 - COAT_FACTS[coat].stands))
+  const xs = smoothAlong(samples, shifts.map(({ x }) => x), leansMm) // prettier-ignore
+  const ys = smoothAlong(samples, shifts.map(({ y }) => y), leansMm) // prettier-ignore
+  return samples.map(({ point }, index) => ({
+    x: point.x + (xs[index] ?? 0),
+    y: Math.max(0, point.y + (ys[index] ?? 0)),
+  }))
 }
 
 /** Straight down with the part that would enter the body removed: on top the hair slides along the skin. */

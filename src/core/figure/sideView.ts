@@ -126,5 +126,5 @@ export function sideView(dog: FigureDog, lengthMm: (zone: ZoneId) => number): Si
 function boxOf(points: readonly Point[]): Box {
   const xs = points.map(({ x }) => x)
   const ys = points.map(({ y }) => y)
-  return { left: Math.min(...xs), right: Math.max(...xs), top: -Math.max(...ys), bottom: -Math.min(...ys) }
+  return { left: Math.min(...xs), right: Math.max(...xs), top: -Math.max(...ys), bottom: 0 - Math.min(...ys) }
 }

@@ -26,7 +26,14 @@ function readIssue(issue: z.core.$ZodIssue): Problem[] {
   if (issue.code === 'invalid_value')
     return [{ path, sentence: `This must be one of: ${issue.values.map(String).join(', ')}.` }]
   if (issue.code === 'invalid_type' && issue.message.startsWith('Invalid input'))
-    return [{ path, sentence: issue.input === undefined ? missing(issue) : `This must be ${kindOf(issue.expected)}.` }]
+    return [
+      {
+        path,
+        sentence: issue.message.endsWith('received undefined')
+          ? missing(issue)
+          : `This must be ${kindOf(issue.expected)}.`,
+      },
+    ]
   return [{ path, sentence: issue.message }]
 }
 

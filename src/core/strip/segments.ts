@@ -40,23 +40,10 @@ export function visitSegments(plan: Pick<Plan, 'stages'>, visit: Visit, slotStar
   const min = (ms: number) => (ms - slotStartMs) / MS_PER_MIN
   const done = visit.stages.flatMap((record) => recordSegments(record, visit, min, nowMs))
   if (visit.finishedMs !== null) return done
-  const rest = restOfNow(plan, visit, nowMs)
   const nowMin = min(nowMs)
-  const current = rest === null ? [] : [{ ...rest, fromMin: nowMin, toMin: nowMin + rest.min }]
-  const from = current[0]?.toMin ?? (visit.startMs === null ? Math.max(0, nowMin) : nowMin)
-  const coming = plannedSegments(stagesToCome(plan.stages, visit), from)
-  return [
-    ...done,
-    ...current.map(({ stage, kind, fromMin, toMin }) => ({
-      stage,
-      kind,
-      fromMin,
-      toMin,
-      state: 'planned' as const,
-      rest: true as const,
-    })),
-    ...coming,
-  ]
+  const rest = restOfNow(plan, visit, nowMs, nowMin)
+  const from = rest.at(-1)?.toMin ?? (visit.startMs === null ? Math.max(0, nowMin) : nowMin)
+  return [...done, ...rest, ...plannedSegments(stagesToCome(plan.stages, visit), from)]
 }
 
 function recordSegments(record: StageRecord, visit: Visit, min: (ms: number) => number, nowMs: number): Segment[] {
@@ -75,18 +62,25 @@ function recordSegments(record: StageRecord, visit: Visit, min: (ms: number) => 
   ].filter((segment) => segment.toMin - segment.fromMin > 0.01)
 }
 
-/** What is likely left of the stage under way. */
-function restOfNow(
-  plan: Pick<Plan, 'stages'>,
-  visit: Visit,
-  nowMs: number,
-): { stage: StageId; kind: Segment['kind']; min: number } | null {
+/** What is likely left of the stage under way, hands and wait in their order. */
+function restOfNow(plan: Pick<Plan, 'stages'>, visit: Visit, nowMs: number, nowMin: number): Segment[] {
   const record = underWay(visit)
-  const planned = plan.stages.find(({ id }) => id === record?.stage)
-  if (record === null || !planned) return null
+  const at = plan.stages.findIndex(({ id }) => id === record?.stage)
+  const planned = plan.stages[at]
+  if (record === null || !planned) return []
   const { handsMin, waitMin } = minutesOf(record, visit, nowMs)
-  const min = Math.max(0, planned.p50 - handsMin) + Math.max(0, planned.waitMin - waitMin)
-  return min <= 0 ? null : { stage: record.stage, kind: 'hands', min }
+  const waited = record.waitFromMs === null && record.waitedMs > 0
+  const wait = { kind: 'wait' as const, min: waited ? 0 : openWait(plan.stages, at) - waitMin }
+  const handsDone = !waitsFirst(planned.id) && (record.waitFromMs !== null || waited)
+  const hands = { kind: 'hands' as const, min: handsDone ? 0 : planned.p50 - handsMin }
+  const rest: Segment[] = []
+  let from = nowMin
+  for (const { kind, min } of waitsFirst(planned.id) ? [wait, hands] : [hands, wait]) {
+    if (min <= 0) continue
+    rest.push({ stage: planned.id, kind, state: 'planned', fromMin: from, toMin: from + min, rest: true })
+    from += min
+  }
+  return rest
 }
 
 /** For a strip too small to name stages: neighbours of one family, kind and state become one stretch. */

@@ -60,7 +60,8 @@ export function forecast(planned: readonly PlannedStage[], visit: Visit, slotEnd
   const spent = record === null ? { handsMin: 0, waitMin: 0 } : minutesOf(record, visit, nowMs)
   const toCome = stagesToCome(planned, visit)
   const waits = toCome.reduce((sum, stage) => sum + openWait(planned, planned.indexOf(stage)), 0)
-  const currentWait = current ? Math.max(0, current.waitMin - spent.waitMin) : 0
+  const waited = record !== null && record.waitFromMs === null && record.waitedMs > 0
+  const currentWait = current && !waited ? Math.max(0, openWait(planned, planned.indexOf(current)) - spent.waitMin) : 0
   const handsDone =
     record !== null && (record.waitFromMs !== null || record.waitedMs > 0) && current?.id === 'condition'
   const handsLeft = current && !handsDone ? Math.max(current.p50 - spent.handsMin, LEAST_LEFT_MIN) : 0

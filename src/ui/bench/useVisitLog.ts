@@ -62,13 +62,16 @@ export function useVisitLog(visitId: number, start: VisitEvent[], by: string): V
   }, [visitId, keep])
 
   useEffect(() => {
-    keep(readOutbox(visitId))
-    void send()
+    const resume = setTimeout(() => {
+      keep(joined(readOutbox(visitId), outboxRef.current))
+      void send()
+    })
     const retry = setInterval(() => void send(), RETRY_MS)
     const ask = setInterval(() => void refresh(visitId).then((log) => log && setKnown(log)), ASK_MS)
     const online = () => void send()
     window.addEventListener('online', online)
     return () => {
+      clearTimeout(resume)
       clearInterval(retry)
       clearInterval(ask)
       window.removeEventListener('online', online)
@@ -87,6 +90,11 @@ export function useVisitLog(visitId: number, start: VisitEvent[], by: string): V
   )
   return { log: [...known, ...outbox], waiting: outbox.length, refused, add }
 }
+
+/** What this device kept from before comes first; each event once. */
+const joined = (kept: VisitEvent[], fresh: VisitEvent[]): VisitEvent[] => [
+  ...new Map([...kept, ...fresh].map((event) => [event.id, event])).values(),
+]
 
 async function post(visitId: number, events: VisitEvent[]): Promise<Result<VisitEvent[]>> {
   const response = await fetch(`/visits/${visitId}/events`, {

@@ -15,93 +15,47 @@ interface SegmentProps {
 
 const FAMILY_LABELS: Record<Family, string> = { look: 'Look', prepare: 'Prep', bath: 'Bath', dry: 'Dry', clip: 'Clip', scissor: 'Scissor' } // prettier-ignore
 const LETTER_PX = 7.2
+/** From this height on minutes stand under the label. */
+const TALL = 45
+
+interface Field {
+  left: number
+  width: number
+  top: number
+  height: number
+}
 
 /** One stage on the tape: tint when planned, ink when done; a wait is an open section in which hands are free. */
-export function SegmentMark({ segment, next, x, top, height, slotMin, hatch, terse }: SegmentProps) {
+export function SegmentMark(props: SegmentProps) {
+  const { segment, x, top, height, slotMin, hatch, terse } = props
   const { stage, kind, state, fromMin, toMin } = segment
-  const family = familyOf(stage)
   const left = x(fromMin)
-  const width = Math.max(0, x(toMin) - left)
-  const tint = `var(--kv-${family}-tint)`
-  const ink = `var(--kv-${family}-ink)`
+  const field: Field = { left, width: Math.max(0, x(toMin) - left), top, height }
+  const ink = `var(--kv-${familyOf(stage)}-ink)`
   const inked = state !== 'planned'
-  const label = terse ? FAMILY_LABELS[family] : stageLabel(stage)
-  const rest = state === 'now' && next?.stage === stage ? x(next.toMin) - x(next.fromMin) : 0
-  const fits = (room: number) => room > label.length * LETTER_PX + 10
-  const inRest = state === 'now' && rest > width
+  const label = terse ? FAMILY_LABELS[familyOf(stage)] : stageLabel(stage)
   return (
     <g>
       <title>{`${label}${kind === 'wait' ? ', hands free' : ''}: ${(toMin - fromMin).toFixed(0)} min`}</title>
       {kind === 'wait' ? (
-        <g>
-          <rect x={left} y={top} width={width} height={height} fill="var(--kv-sheet)" />
-          <path
-            d={`M${left} ${top + 0.7}h${width}M${left} ${top + height - 0.7}h${width}`}
-            stroke={ink}
-            strokeWidth={1.4}
-            strokeDasharray={inked ? undefined : '4 3'}
-          />
-          {inked && (
-            <rect x={left} y={top + height * 0.66} width={width} height={Math.max(3, height * 0.16)} fill={ink} />
-          )}
-        </g>
+        <WaitField field={field} ink={ink} inked={inked} />
       ) : (
         <rect
           x={left}
           y={top}
-          width={Math.max(0, width - 0.7)}
+          width={Math.max(0, field.width - 0.7)}
           height={height}
-          fill={inked ? ink : tint}
+          fill={inked ? ink : `var(--kv-${familyOf(stage)}-tint)`}
           stroke="var(--kv-sheet)"
           strokeWidth={0.7}
         />
       )}
-      {toMin > slotMin && kind === 'hands' && (
-        <g>
-          <rect
-            x={Math.max(left, x(slotMin))}
-            y={top}
-            width={x(toMin) - Math.max(left, x(slotMin))}
-            height={height}
-            fill={`url(#${hatch})`}
-            fillOpacity={0.55}
-          />
-          <rect
-            x={Math.max(left, x(slotMin))}
-            y={top}
-            width={x(toMin) - Math.max(left, x(slotMin))}
-            height={height}
-            fill="none"
-            stroke="var(--kv-late)"
-          />
-        </g>
-      )}
-      {kind === 'hands' && !inRest && fits(width) && !segment.rest && (
+      {toMin > slotMin && kind === 'hands' && <PastPin field={field} pinX={x(slotMin)} hatch={hatch} />}
+      <Label {...props} field={field} label={label} inked={inked} />
+      {height > TALL && field.width > 14 && (
         <text
           x={left + 5}
-          y={top + (height > 45 ? height * 0.48 : height * 0.64)}
-          fontSize={height > 45 ? 12.5 : 12}
-          fontWeight={650}
-          fill={inked ? 'var(--kv-sheet)' : 'var(--kv-ink)'}
-        >
-          {label}
-        </text>
-      )}
-      {inRest && fits(rest) && (
-        <text
-          x={x(next?.fromMin ?? 0) + 7}
-          y={top + (height > 45 ? height * 0.48 : height * 0.64)}
-          fontSize={12.5}
-          fontWeight={650}
-          fill="var(--kv-ink)"
-        >
-          {label}
-        </text>
-      )}
-      {height > 45 && width > 14 && (
-        <text
-          x={left + 5}
-          y={top + height * 0.82}
+          y={top + height * (kind === 'wait' ? 0.46 : 0.82)}
           fontSize={12}
           fill={inked && kind === 'hands' ? 'var(--kv-sheet)' : 'var(--kv-ink-2)'}
         >
@@ -109,5 +63,64 @@ export function SegmentMark({ segment, next, x, top, height, slotMin, hatch, ter
         </text>
       )}
     </g>
+  )
+}
+
+/** Open, dashed while planned; a bar fills along the lower third as it passes. */
+function WaitField({ field: { left, width, top, height }, ink, inked }: { field: Field; ink: string; inked: boolean }) {
+  return (
+    <g>
+      <rect x={left} y={top} width={width} height={height} fill="var(--kv-sheet)" />
+      <path
+        d={`M${left} ${top + 0.7}h${width}M${left} ${top + height - 0.7}h${width}`}
+        stroke={ink}
+        strokeWidth={1.4}
+        strokeDasharray={inked ? undefined : '4 3'}
+      />
+      {inked && <rect x={left} y={top + height * 0.66} width={width} height={Math.max(3, height * 0.16)} fill={ink} />}
+    </g>
+  )
+}
+
+/** Work beyond the promise: brick hatch over it, brick outline. */
+function PastPin({ field: { left, width, top, height }, pinX, hatch }: { field: Field; pinX: number; hatch: string }) {
+  const from = Math.max(left, pinX)
+  const box = { x: from, y: top, width: left + width - from, height }
+  return (
+    <g>
+      <rect {...box} fill={`url(#${hatch})`} fillOpacity={0.55} />
+      <rect {...box} fill="none" stroke="var(--kv-late)" />
+    </g>
+  )
+}
+
+/** The name where it fits; of the stage under way it stands in the larger part. */
+function Label({
+  segment,
+  next,
+  x,
+  field,
+  label,
+  inked,
+  height,
+  top,
+}: SegmentProps & { field: Field; label: string; inked: boolean }) {
+  const restPx = segment.state === 'now' && next?.rest ? x(next.toMin) - x(next.fromMin) : 0
+  const partPx = segment.rest ? 0 : field.width
+  if (segment.kind === 'wait') return null
+  const inRest = restPx > partPx
+  const room = inRest ? restPx : partPx
+  if (room <= label.length * LETTER_PX + 10) return null
+  const left = inRest ? x(next?.fromMin ?? 0) + 7 : field.left + 5
+  return (
+    <text
+      x={left}
+      y={top + height * (height > TALL ? 0.48 : 0.64)}
+      fontSize={height > TALL ? 12.5 : 12}
+      fontWeight={650}
+      fill={inked && !inRest ? 'var(--kv-sheet)' : 'var(--kv-ink)'}
+    >
+      {label}
+    </text>
   )
 }

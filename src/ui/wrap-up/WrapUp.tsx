@@ -7,7 +7,7 @@ import type { ZoneOutcome } from '@/core/visit'
 import { isPaired, zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
 import { BookVisit, type BookProps } from '../booking/BookVisit'
-import { CoatMap, showFigure, unitWord, type Callout } from '../coat-map'
+import { CoatMap, cardCallouts, showFigure, unitWord, type Callout } from '../coat-map'
 import { CloseVisit } from './CloseVisit'
 import { StageMinutes, type StageTime } from './StageMinutes'
 import { TwoTapes } from './TwoTapes'
@@ -76,8 +76,12 @@ export function WrapUp(props: WrapUpProps) {
             view={sideView(dog, lengthMm)}
             coat={dog.coat}
             lengthMm={lengthMm}
-            lit={lit}
-            callouts={differing.slice(0, 10).map((each) => differs(each, unit))}
+            {...(lit.size > 0 ? { lit } : {})}
+            callouts={
+              lit.size > 0
+                ? differing.slice(0, 10).map((each) => differs(each, unit))
+                : cardCallouts(plan.card, [], unit)
+            }
             width={500}
             height={400}
           />

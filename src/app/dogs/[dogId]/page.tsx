@@ -3,11 +3,11 @@ import { notFound } from 'next/navigation'
 import { coatToday, makePlan } from '@/core/plan'
 import { plannedSegments, visitSegments } from '@/core/strip'
 import { elapsedMin, foldVisit } from '@/core/visit'
-import { readBookingsOfDog } from '@/data/bookings'
+import { readBookingsOfDog, type Booking } from '@/data/bookings'
 import { readBookingFile } from '@/data/caseOfBooking'
 import { readCard } from '@/data/cards'
-import { readDog, readOwners } from '@/data/dogs'
-import { countVisits, readLogs, readVisitsOfDog } from '@/data/visits'
+import { readDog, readOwners, type Dog } from '@/data/dogs'
+import { countVisits, readLogs, readVisitsOfDog, type StoredVisit } from '@/data/visits'
 import { DogFile, type FileTape } from '@/ui/dog/DogFile'
 import { Frame } from '@/ui/frame/Frame'
 import { showAge } from '@/ui/time/houseTime'
@@ -39,14 +39,7 @@ export default async function DogPage({ params }: Params) {
     readBookingsOfDog(dog.id, startOfToday),
     readOwners(),
   ])
-  const cut = visits.find(({ cutCardId }) => cutCardId !== null)
-  const card = cut?.cutCardId ? await readCard(cut.cutCardId) : null
-  const last = cut && card ? { last: { date: time.day(cut.startedMs), card: card.zones } } : {}
-  const size = { heightCm: dog.heightCm ?? undefined, lengthCm: dog.lengthCm ?? undefined }
-  const nowMm = Object.fromEntries(
-    coatToday({ coatNowMm: next?.coatNowMm ?? {}, date: today, dog: { ...dog, ...size }, ...last }),
-  )
-  const leftMm = Object.fromEntries((card?.zones ?? []).map(({ zone, lengthMm }) => [zone, lengthMm]))
+  const coat = await readCoat(dog, visits, next, house)
   const nextVisit = visits.find(({ bookingId }) => bookingId === next?.id)
   return (
     <Frame here="Dogs" house={house.name} timeZone={house.timeZone} nowMs={nowMs}>
@@ -55,28 +48,38 @@ export default async function DogPage({ params }: Params) {
         facts={`${dog.breed}, ${dog.sex}${dog.neutered ? ', neutered' : ''}, ${showAge(dog.bornOn, today)}. Owner ${owners.get(dog.householdId)?.name ?? 'unknown'}. ${count} visits done.`}
         today={today}
         unit={house.unit}
-        card={card}
-        cutOn={cut ? time.longDay(cut.startedMs) : null}
-        liked={cut?.liked ?? null}
-        nowMm={nowMm}
-        leftMm={leftMm}
-        lastDay={cut ? time.day(cut.startedMs) : null}
+        {...coat}
         tapes={await readTapes(house, visits, next?.id ?? null)}
-        next={
-          next
-            ? {
-                bookingId: next.id,
-                visitId: nextVisit?.id ?? null,
-                done: nextVisit?.closedMs != null,
-                when: `${time.longDay(next.startMs)}, ${time.clock(next.startMs)}`,
-              }
-            : null
-        }
+        next={next ? nextOf(next, nextVisit, time) : null}
         staff={house.staff}
         book={bookVisit}
       />
     </Frame>
   )
+}
+
+const nextOf = (next: Booking, visit: StoredVisit | undefined, time: OpenHouse['time']) => ({
+  bookingId: next.id,
+  visitId: visit?.id ?? null,
+  done: visit !== undefined && visit.closedMs !== null,
+  when: `${time.longDay(next.startMs)}, ${time.clock(next.startMs)}`,
+})
+
+/** The last card as cut, and the coat it has grown to today. */
+async function readCoat(dog: Dog, visits: StoredVisit[], next: Booking | undefined, { time, nowMs }: OpenHouse) {
+  const cut = visits.find(({ cutCardId }) => cutCardId !== null)
+  const card = cut?.cutCardId ? await readCard(cut.cutCardId) : null
+  const last = cut && card ? { last: { date: time.day(cut.startedMs), card: card.zones } } : {}
+  const size = { heightCm: dog.heightCm ?? undefined, lengthCm: dog.lengthCm ?? undefined }
+  const coatNowMm = next?.coatNowMm ?? {}
+  return {
+    card,
+    cutOn: cut ? time.longDay(cut.startedMs) : null,
+    liked: cut?.liked ?? null,
+    lastDay: cut ? time.day(cut.startedMs) : null,
+    nowMm: Object.fromEntries(coatToday({ coatNowMm, date: time.day(nowMs), dog: { ...dog, ...size }, ...last })),
+    leftMm: Object.fromEntries((card?.zones ?? []).map(({ zone, lengthMm }) => [zone, lengthMm])),
+  }
 }
 
 /** The next groom as planned and the latest ones as they went, on one scale. */

@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config'
 
 const project = (name: string, include: string[], timeout = 20_000) => ({
   extends: true as const,
-  test: { name, include, testTimeout: timeout, hookTimeout: timeout },
+  test: { name, include, testTimeout: timeout, fileParallelism: name === 'unit', hookTimeout: timeout },
 })
 
 export default defineConfig({

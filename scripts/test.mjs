@@ -1,0 +1,87 @@
+// `npm test`: everything, browser included. `npm test -- unit data` runs the parts named.
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { spawn } from 'node:child_process'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { ensureBuild } from './lib/build.mjs'
+import { checkNode, ensureModules, ensurePrograms } from './lib/install.mjs'
+import { explain } from './lib/steps.mjs'
+
+process.chdir(join(dirname(fileURLToPath(import.meta.url)), '..'))
+const RESULTS = '.kovit-test/results'
+const BROWSER = {
+  '/usr/bin/chromium': 'chromium',
+  '/usr/bin/chromedriver': 'chromium-driver',
+  '/usr/share/fonts/truetype/dejavu': 'fonts-dejavu-core',
+}
+const DATABASE = { mariadbd: 'mariadb-server' }
+const CHECKS = {
+  lint: ['node_modules/eslint/bin/eslint.js', '.'],
+  format: ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'],
+  layers: ['node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', '--config', '.dependency-cruiser.cjs'],
+  types: ['node_modules/typescript/bin/tsc', '--noEmit'],
+}
+const PROJECTS = ['unit', 'reference', 'data', 'e2e']
+const PARTS = [...Object.keys(CHECKS), ...PROJECTS]
+
+const counts = { passed: 0, failed: 0 }
+
+/** Runs a Node program with its output on the terminal; true when it ended well. */
+const node = (args, env = {}) =>
+  new Promise((done) => {
+    const child = spawn(process.execPath, args, { stdio: 'inherit', env: { ...process.env, ...env } })
+    child.on('exit', (code) => done(code === 0))
+  })
+
+function count(ok, passed = 1, failed = 1) {
+  if (ok) counts.passed += passed
+  else counts.failed += failed
+}
+
+async function runChecks(part) {
+  process.stdout.write(`\n== ${part}\n`)
+  count(await node(CHECKS[part]))
+}
+
+async function runProject(part) {
+  process.stdout.write(`\n== ${part}\n`)
+  if (part === 'data' || part === 'e2e') await ensurePrograms(part === 'e2e' ? { ...DATABASE, ...BROWSER } : DATABASE)
+  if (part === 'e2e') await ensureBuild()
+  const file = join(RESULTS, `${part}.json`)
+  const ok = await node([
+    'node_modules/vitest/vitest.mjs',
+    'run',
+    '--project',
+    part,
+    '--reporter',
+    'default',
+    '--reporter',
+    'json',
+    '--outputFile.json',
+    file,
+  ])
+  if (!existsSync(file)) return count(false)
+  const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(file, 'utf8'))
+  counts.passed += numPassedTests
+  counts.failed += ok ? 0 : Math.max(1, numFailedTests)
+  if (ok && numPassedTests === 0) count(false) // a part that ran nothing has not passed
+}
+
+async function main() {
+  checkNode()
+  const asked = process.argv.slice(2)
+  const unknown = asked.find((part) => !PARTS.includes(part))
+  if (unknown) throw new Error(`There is no part "${unknown}". The parts are: ${PARTS.join(', ')}.`)
+  await ensureModules()
+  rmSync('.kovit-test', { recursive: true, force: true })
+  mkdirSync(RESULTS, { recursive: true })
+  // Next writes the types that tsc reads; a clean clone has none yet.
+  if (!existsSync('next-env.d.ts'))
+    await node(['node_modules/next/dist/bin/next', 'typegen'], { NEXT_TELEMETRY_DISABLED: '1' })
+  for (const part of PARTS.filter((each) => asked.length === 0 || asked.includes(each)))
+    await (part in CHECKS ? runChecks(part) : runProject(part))
+  process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed\n`)
+  process.exitCode = counts.failed === 0 ? 0 : 1
+}
+
+main().catch((error) => (process.exitCode = explain(error)))

@@ -1,0 +1,198 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { COATS } from '../coat'
+import { BLADES, COMBS, clippedLengthMm, combedLengthMm } from '../lengths'
+import { DRAWN_UP } from '../patterns'
+import { STAGES, TRIGGERS } from '../stages'
+import { ZONES, ZONE_KEYS, type ZoneId } from '../zones'
+import { BUILDS, Case, HEALTH_KINDS, makePlan, type Plan } from '.'
+
+const QUILL: Case = {
+  kovit: 'case/1',
+  date: '2027-03-02',
+  dog: { name: 'Quill', coat: 'curly', build: 'square', weightKg: 19, visits: 6, ageMonths: 48 },
+  coatNowMm: { all: 38 },
+  request: { pattern: 'one-length' },
+  setting: 'salon',
+  slotMin: 240,
+}
+const plan = (change: Partial<Case>): Plan => makePlan(Case.parse({ ...QUILL, ...change }))
+const at = (made: Plan, zone: ZoneId) => {
+  const entry = made.card.find((each) => each.zone === zone)
+  if (!entry) throw new Error(`no ${zone}`)
+  return entry
+}
+
+const byKey = <T>(value: fc.Arbitrary<T>) => fc.dictionary(fc.constantFrom(...ZONE_KEYS), value, { maxKeys: 4 })
+const someCase = fc.record({
+  kovit: fc.constant('case/1'),
+  date: fc.constant('2027-03-02'),
+  dog: fc.record({ name: fc.constant('Any'), coat: fc.constantFrom(...COATS), build: fc.constantFrom(...BUILDS), weightKg: fc.integer({ min: 1, max: 120 }), visits: fc.nat(9), lightSkin: fc.boolean() }),
+  coatNowMm: byKey(fc.integer({ min: 0, max: 300 })),
+  mats: byKey(fc.nat(4)),
+  behaviour: fc.dictionary(fc.constantFrom(...TRIGGERS), fc.nat(4)),
+  health: fc.array(fc.record({ kind: fc.constantFrom(...HEALTH_KINDS), zone: fc.constantFrom(...ZONES) }), { maxLength: 2 }),
+  request: fc.record({
+    pattern: fc.option(fc.constantFrom(...DRAWN_UP), { nil: undefined }),
+    lengthsMm: byKey(fc.integer({ min: 0, max: 300 })),
+    tools: byKey(fc.record({ blade: fc.constantFrom(...BLADES, '7', '5', '4'), lay: fc.constantFrom('with', 'against') })),
+    keep: fc.array(fc.constantFrom(...ZONE_KEYS), { maxLength: 2 }),
+  }),
+  kit: fc.record({ blades: fc.subarray([...BLADES]), combs: fc.subarray([...COMBS]) }),
+  setting: fc.constantFrom('salon', 'mobile'),
+  slotMin: fc.integer({ min: 5, max: 720 }),
+}) // prettier-ignore
+
+describe('any case', () => {
+  it('gives every zone once, never more coat than there is, only lengths the tool leaves, and breaks no must', () => {
+    fc.assert(
+      fc.property(someCase, (input) => {
+        const made = makePlan(Case.parse(input))
+        expect(made.card.map(({ zone }) => zone)).toEqual(ZONES)
+        expect(made.breaks.filter(({ strength }) => strength === 'must')).toEqual([])
+        const present = new Map(makePlan(Case.parse({ ...input, request: { keep: ['all'] }, mats: {}, house: { earHair: 'leave' } })).card.map(({ zone, lengthMm }) => [zone, lengthMm])) // prettier-ignore
+        for (const { zone, method, blade, comb, lay, lengthMm } of made.card) {
+          expect(lengthMm).toBeLessThanOrEqual(present.get(zone) ?? 0)
+          if (method === 'clip' && blade && lay) expect(lengthMm).toBe(clippedLengthMm(blade, lay))
+          if (method === 'comb' && comb) expect(lengthMm).toBeCloseTo(combedLengthMm(comb, blade as '30'), 2)
+        }
+      }),
+    )
+  })
+
+  it('comes out the same twice', () => expect(JSON.stringify(plan({}))).toBe(JSON.stringify(plan({}))))
+})
+
+describe('who wins', () => {
+  const request = {
+    pattern: 'one-length' as const,
+    sameAsLast: true,
+    lengthsMm: { body: 16, back: 19, side: 19 },
+    tools: { side: { blade: '4F' as const, lay: 'with' as const } },
+    keep: ['rump' as const],
+  }
+  const made = plan({ request, last: { date: '2027-01-19', card: [{ zone: 'tail', lengthMm: 30 }, { zone: 'neck', lengthMm: 12.7 }] } }) // prettier-ignore
+  it('keep above all', () => expect(at(made, 'rump')).toMatchObject({ method: 'leave', lengthMm: 38 }))
+  it('an exact tool above a length', () => expect(at(made, 'side')).toMatchObject({ blade: '4F', lengthMm: 9.5 }))
+  it('a zone above its group', () => expect(at(made, 'back').lengthMm).toBe(19))
+  it('a length above the last card', () => expect(at(made, 'neck').lengthMm).toBe(16))
+  it('the last card above the pattern', () => expect(at(made, 'tail').lengthMm).toBe(30))
+  it('the pattern for the rest', () => expect(at(made, 'skull')).toMatchObject({ method: 'scissor', lengthMm: 25 }))
+  it('health zones stay out of a length for the body', () => expect(at(made, 'sanitary').lengthMm).toBe(1.5))
+})
+
+describe('same as last time', () => {
+  it('repeats tool, length and shape of the card as cut; the shorter side rules', () => {
+    const cut = { method: 'scissor' as const, shape: 'round', join: 'blend' as const }
+    const made = plan({
+      request: { sameAsLast: true },
+      last: { date: '2027-01-19', card: [{ zone: 'skull', lengthMm: 24, ...cut }, { zone: 'ear-edge', side: 'left', lengthMm: 22, ...cut }, { zone: 'ear-edge', side: 'right', lengthMm: 19, ...cut }, { zone: 'back', lengthMm: 9.5, method: 'comb', blade: '30', comb: '2', lay: 'with' }] },
+    }) // prettier-ignore
+    expect(at(made, 'skull')).toMatchObject({ method: 'scissor', lengthMm: 24, shape: 'round' })
+    expect(at(made, 'ear-edge').lengthMm).toBe(19)
+    expect(at(made, 'back')).toMatchObject({ method: 'comb', comb: '2', blade: '30' })
+    expect(made.changes).toEqual([])
+  })
+  it('says what changes against it', () => {
+    const last = { date: '2027-01-19', card: [{ zone: 'chin' as const, lengthMm: 20 }] }
+    expect(plan({ request: { sameAsLast: true, lengthsMm: { chin: 16 } }, last }).changes).toEqual([
+      { zone: 'chin', fromMm: 20, toMm: 16 },
+    ])
+  })
+})
+
+describe('coat that is not there', () => {
+  it('leaves an explicit wish to grow and dates it', () => {
+    const made = plan({
+      coatNowMm: { all: 38, bridge: 2 },
+      request: { pattern: 'one-length', lengthsMm: { bridge: 12 } },
+    })
+    expect(at(made, 'bridge')).toMatchObject({ method: 'leave', lengthMm: 2 })
+    expect(made.growing).toMatchObject([{ zone: 'bridge', wantedMm: 12, presentMm: 2, readyOn: '2027-03-26' }])
+  })
+  it('cuts a pattern down in silence', () => {
+    const made = plan({ coatNowMm: { all: 7 } })
+    expect(at(made, 'back')).toMatchObject({ method: 'leave', lengthMm: 7 })
+    expect(at(made, 'skull')).toMatchObject({ method: 'scissor', lengthMm: 7 })
+    expect(made.growing).toEqual([])
+  })
+})
+
+describe('mats', () => {
+  it('grade 2 is worked out: 5 min more brushing, the comb still goes', () => {
+    const [calm, matted] = [plan({}), plan({ mats: { armpit: 2 } })]
+    const brush = (made: Plan) => made.stages.find(({ id }) => id === 'brush-out')?.p50 ?? 0
+    expect(brush(matted) - brush(calm)).toBeCloseTo(5, 5)
+    expect(at(matted, 'armpit').method).toBe('comb')
+  })
+  it('grade 4 takes the blade under it: 3.2 mm, and the wish grows back', () => {
+    const made = plan({ mats: { back: 4 } })
+    expect(at(made, 'back')).toMatchObject({ method: 'clip', blade: '7F', lengthMm: 3.2 })
+    expect(made.growing).toMatchObject([{ zone: 'back', wantedMm: 9.5, presentMm: 3.2 }])
+  })
+  it('grade 3 is combed out on a patient dog, and not on one that struggles', () => {
+    expect(at(plan({ mats: { back: 3 } }), 'back').method).toBe('comb')
+    expect(at(plan({ mats: { back: 3 }, behaviour: { brush: 3 } }), 'back').method).toBe('clip')
+  })
+  it('five shaved zones want the owner’s consent', () => {
+    expect(plan({ mats: { back: 4, side: 4, rump: 4, chest: 4, tail: 4 } }).consents).toEqual(['pelt'])
+    expect(plan({ mats: { back: 4 } }).consents).toEqual([])
+  })
+})
+
+describe('safety above the wish', () => {
+  it('no skip-tooth blade on thin skin, and the reason says so', () => {
+    const made = plan({ request: { tools: { tuck: { blade: '7', lay: 'with' }, back: { blade: '7', lay: 'with' } } } })
+    expect(at(made, 'tuck').blade).toBe('7F')
+    expect(at(made, 'tuck').why).toContain('7 asked, 7F taken')
+  })
+  it('red skin gets a 10 for a 15', () => {
+    const made = plan({
+      request: { tools: { cheek: { blade: '15', lay: 'with' } } },
+      health: [{ kind: 'skin-red', zone: 'cheek' }],
+    })
+    expect(at(made, 'cheek').blade).toBe('10')
+  })
+  it('an open sore is left alone and refers', () => {
+    const made = plan({ health: [{ kind: 'sore', zone: 'thigh' }] })
+    expect(at(made, 'thigh').method).toBe('leave')
+    expect(made.refer.map(({ kind }) => kind)).toEqual(['sore'])
+  })
+  it('laboured breath stops the groom after the look-over', () =>
+    expect(plan({ health: [{ kind: 'breathing' }] }).stages.map(({ id }) => id)).toEqual([
+      'arrive',
+      'look-over',
+      'handover',
+    ]))
+  it('a clipped lip brings the caution to the stage where the hand is', () => {
+    const made = plan({})
+    const stage = made.stages.find(({ zones }) => zones.includes('lips'))?.id
+    expect(made.cautions).toContainEqual(expect.objectContaining({ id: 'mouth-shut', level: 'must', stage }))
+  })
+})
+
+describe('stages', () => {
+  it('a salon dog waits in the cabinet; a van dog, an old one or one that fears the dryer does not', () => {
+    const wait = (made: Plan) => made.stages.find(({ id }) => id === 'dry')?.waitMin
+    expect(wait(plan({}))).toBe(15)
+    expect(wait(plan({ setting: 'mobile' }))).toBe(0)
+    expect(wait(plan({ dog: { ...QUILL.dog, ageMonths: 150 } }))).toBe(0)
+    expect(wait(plan({ behaviour: { dryer: 3 } }))).toBe(0)
+  })
+  it('bath and tidy leaves the clipper stages out and says why', () => {
+    const made = plan({ request: { pattern: 'bath-tidy' } })
+    expect(made.stages.map(({ id }) => id)).not.toContain('body')
+    expect(made.left).toContainEqual({ id: 'body', why: 'Nothing is cut here today.' })
+  })
+  it('keeps a groomer’s own order and lists what it breaks', () => {
+    const order = [...STAGES].filter((id) => id !== 'nails' && id !== 'second-wash')
+    const made = plan({ order: ['feet', 'nails', ...order.filter((id) => id !== 'feet')] })
+    expect(made.stages[0]?.id).toBe('feet')
+    expect(made.breaks.filter(({ after }) => after === 'feet').map(({ before }) => before)).toEqual(['nails', 'pads'])
+  })
+  it('nails in the bath fill the conditioner’s wait', () => {
+    const [before, inside] = [plan({}), plan({ house: { ...house, nailsWhen: 'in-bath' } })]
+    expect(inside.fit.p50).toBeLessThan(before.fit.p50 - 4)
+  })
+  const house = { earHair: 'clip', earsWhen: 'before-bath', nailsWhen: 'before-bath', roughIn: 'auto', faceFeetWhen: 'before-bath', brushFirst: 'before-rough', footLift: 'on-table', startAt: 'body', bridge: 'leave', backbrush: 'no', difficultDog: 'short-and-kind' } as const // prettier-ignore
+})

@@ -1,0 +1,193 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { PlannedStage } from '../plan'
+import type { CardEntry } from '../request'
+import { VisitEvent, doneByStage, elapsedMin, foldVisit, forecast, lastLive, missedStages, nextStep, outcomes } from '.'
+
+const MIN = 60_000
+const START = 1_800_000_000_000
+const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
+/** An event of minute `min`. */
+const event = (n: number, min: number, rest: object): VisitEvent =>
+  VisitEvent.parse({ id: id(n), atMs: START + min * MIN, by: 'Wren', ...rest })
+
+const stage = (
+  name: PlannedStage['id'],
+  p50: number,
+  waitMin = 0,
+  zones: PlannedStage['zones'] = [],
+): PlannedStage => ({ id: name, p50, p90: p50 * 1.4, waitMin, zones, why: '' })
+const PLANNED = [
+  stage('arrive', 4),
+  stage('wash', 5),
+  stage('condition', 1, 5),
+  stage('rinse', 3),
+  stage('head', 14, 0, ['skull', 'ear-edge']),
+]
+
+const LOG = [
+  event(1, 0, { kind: 'stage-started', stage: 'arrive' }),
+  event(2, 4, { kind: 'stage-started', stage: 'wash' }),
+  event(3, 6, { kind: 'paused' }),
+  event(4, 9, { kind: 'resumed' }),
+  event(5, 12, { kind: 'stage-started', stage: 'condition' }),
+  event(6, 13, { kind: 'wait-started', stage: 'condition' }),
+  event(7, 19, { kind: 'stage-started', stage: 'rinse' }),
+  event(8, 20, { kind: 'note', words: 'dewclaw is tender', stage: 'rinse' }),
+]
+
+describe('the fold of a visit', () => {
+  it('tells hands-on minutes, waits and pauses apart', () => {
+    const visit = foldVisit(LOG)
+    const done = doneByStage(visit, START + 22 * MIN)
+    expect(done.get('arrive')).toEqual({ handsMin: 4, waitMin: 0 })
+    expect(done.get('wash')).toEqual({ handsMin: 5, waitMin: 0 })
+    expect(done.get('condition')).toEqual({ handsMin: 1, waitMin: 6 })
+    expect(done.get('rinse')).toEqual({ handsMin: 3, waitMin: 0 })
+    expect(elapsedMin(visit, START + 22 * MIN)).toBe(22)
+  })
+
+  it('is the same for any order of arrival, each event sent twice', () => {
+    const twice = fc.shuffledSubarray([...LOG, ...LOG], { minLength: LOG.length * 2 })
+    const told = { notes: ['dewclaw is tender'], stages: ['arrive', 'wash', 'condition', 'rinse'] }
+    fc.assert(
+      fc.property(twice, (sent) => {
+        const visit = foldVisit(sent)
+        expect({
+          notes: visit.notes.map(({ words }) => words),
+          stages: visit.stages.map((record) => record.stage),
+        }).toEqual(told)
+        expect(visit).toEqual(foldVisit(LOG))
+      }),
+      { seed: 7 },
+    )
+  })
+
+  it('undo restores the state before, whatever the event', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: LOG.length }), (count) => {
+        const log = LOG.slice(0, count)
+        const last = lastLive(log)
+        const undone = [...log, event(90, 30, { kind: 'undone', undoes: last?.id })]
+        expect(foldVisit(undone)).toEqual(foldVisit(LOG.slice(0, count - 1)))
+      }),
+    )
+  })
+
+  it('an undo can be undone', () => {
+    const undone = [...LOG, event(90, 30, { kind: 'undone', undoes: id(8) })]
+    expect(foldVisit(undone).notes).toEqual([])
+    expect(foldVisit([...undone, event(91, 31, { kind: 'undone', undoes: id(90) })]).notes).toHaveLength(1)
+  })
+
+  it('only words and cuts follow the finish; a second finish changes nothing', () => {
+    const finished = [...LOG, event(50, 40, { kind: 'finished' })]
+    const more = [
+      ...finished,
+      event(51, 50, { kind: 'finished' }),
+      event(52, 51, { kind: 'stage-started', stage: 'head' }),
+      event(53, 52, { kind: 'note', words: 'late thought', stage: null }),
+    ]
+    expect(foldVisit(more).finishedMs).toBe(START + 40 * MIN)
+    expect(foldVisit(more).stages).toEqual(foldVisit(finished).stages)
+    expect(foldVisit(more).notes).toHaveLength(2)
+  })
+
+  it('the cabinet waits first, then the hand dryer: both are kept apart', () => {
+    const log = [
+      event(1, 0, { kind: 'stage-started', stage: 'dry' }),
+      event(2, 1, { kind: 'wait-started', stage: 'dry' }),
+      event(3, 16, { kind: 'wait-ended', stage: 'dry' }),
+      event(4, 26, { kind: 'stage-ended', stage: 'dry' }),
+    ]
+    expect(doneByStage(foldVisit(log), START).get('dry')).toEqual({ handsMin: 11, waitMin: 15 })
+  })
+})
+
+describe('the next step', () => {
+  const after = (count: number) => nextStep(PLANNED, foldVisit(LOG.slice(0, count)))
+  it('starts the first stage', () =>
+    expect(nextStep(PLANNED, foldVisit([]))).toEqual({ do: 'start', stage: 'arrive', done: null }))
+  it('goes on after a pause', () => expect(after(3)).toEqual({ do: 'resume' }))
+  it('lets the conditioner work, then rinses', () => {
+    expect(after(5)).toEqual({ do: 'wait', stage: 'condition', waitMin: 5 })
+    expect(after(6)).toEqual({ do: 'start', stage: 'rinse', done: 'condition' })
+  })
+  it('notices a stage that was passed over and asks for it before the finish', () => {
+    const visit = foldVisit([
+      LOG[0] as VisitEvent,
+      event(20, 5, { kind: 'stage-started', stage: 'rinse' }),
+      event(21, 9, { kind: 'stage-started', stage: 'head' }),
+    ])
+    expect(missedStages(PLANNED, visit).map((each) => each.id)).toEqual(['wash', 'condition'])
+    expect(nextStep(PLANNED, visit)).toEqual({ do: 'start', stage: 'wash', done: 'head' })
+  })
+  it('a stage left out on purpose is not missed', () => {
+    const visit = foldVisit([
+      event(1, 0, { kind: 'stage-started', stage: 'wash' }),
+      event(2, 1, { kind: 'stage-skipped', stage: 'arrive', why: '' }),
+    ])
+    expect(missedStages(PLANNED, visit)).toEqual([])
+  })
+})
+
+describe('the forecast', () => {
+  it('adds what is left of this stage to the stages to come', () => {
+    const { likelyMs, chance } = forecast(PLANNED, foldVisit(LOG), START + 60 * MIN, START + 20 * MIN)
+    expect((likelyMs - START) / MIN).toBeCloseTo(36.5, 0) // 20 + 2 of the rinse + 14 for the head, and a little
+    expect(chance).toBeGreaterThan(0.99)
+  })
+})
+
+describe('what was cut', () => {
+  const entry = (zone: CardEntry['zone'], lengthMm: number): CardEntry => ({
+    zone,
+    side: null,
+    method: 'scissor',
+    blade: null,
+    comb: null,
+    lay: null,
+    lengthMm,
+    shape: null,
+    join: 'blend',
+    why: '',
+  })
+  const card = [entry('skull', 25), entry('ear-edge', 24)]
+  const cut = (n: number, zone: string, side: string | null, lengthMm: number) =>
+    event(n, 30, {
+      kind: 'zone-cut',
+      cut: { zone, side, method: 'scissor', blade: null, comb: null, lay: null, lengthMm },
+    })
+  const head = [event(30, 22, { kind: 'stage-started', stage: 'head' }), event(40, 40, { kind: 'finished' })]
+  const lengths = (log: VisitEvent[]) => outcomes(card, PLANNED, foldVisit(log), new Map([['skull', 44], ['ear-edge', 40]])).map(({ cut: made, how }) => [how, ...made.map(({ side, lengthMm }) => `${side ?? ''}${lengthMm}`)]) // prettier-ignore
+  it('is the plan where the stage was done', () => expect(lengths(head)).toEqual([['as planned', '25'], ['as planned', '24']])) // prettier-ignore
+  it('is what the bench says where it was changed', () =>
+    expect(lengths([...head, cut(31, 'skull', null, 22)])[0]).toEqual(['changed', '22']))
+  it('keeps left and right apart', () =>
+    expect(lengths([...head, cut(31, 'ear-edge', 'right', 21)])[1]).toEqual(['changed', 'left24', 'right21']))
+  it('is the coat that was there where the stage was never reached', () => expect(lengths([event(40, 40, { kind: 'finished' })])).toEqual([['not reached', '44'], ['not reached', '40']])) // prettier-ignore
+})
+
+describe('bad events', () => {
+  it.each([
+    [
+      { kind: 'note', words: 'x'.repeat(10_000), stage: null },
+      'Keep a note to 4000 characters; what you wrote is still here.',
+    ],
+    [{ kind: 'note', words: '   ', stage: null }, 'Write the note first.'],
+  ])('%j is refused with a sentence', (rest, sentence) => {
+    const parsed = VisitEvent.safeParse({ id: id(1), atMs: START, by: 'Wren', ...rest })
+    expect(parsed.error?.issues.map(({ message }) => message)).toEqual([sentence])
+  })
+  it('a length beyond 300 mm is refused', () => {
+    const cutAt = (lengthMm: number) => ({
+      id: id(1),
+      atMs: START,
+      by: 'Wren',
+      kind: 'zone-cut',
+      cut: { zone: 'back', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm },
+    })
+    expect(VisitEvent.safeParse(cutAt(301)).error?.issues[0]?.message).toBe('A length cannot be above 300 mm.')
+    expect(VisitEvent.safeParse(cutAt(-1)).error?.issues[0]?.message).toBe('A length cannot be below 0 mm.')
+  })
+})

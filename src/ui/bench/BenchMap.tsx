@@ -1,0 +1,38 @@
+import { useMemo } from 'react'
+import { sideView } from '@/core/figure'
+import type { ZoneId } from '@/core/zones'
+import { CoatMap, cardCallouts, focusOn } from '../coat-map'
+import type { BenchProps } from './props'
+
+interface MapProps extends BenchProps {
+  stageZones: readonly ZoneId[]
+  zone: ZoneId | null
+  onZone: (zone: ZoneId | null) => void
+}
+
+/** The dog with this stage's zones lit; on the head one that still grows is named too, so that nobody cuts it. */
+export function BenchMap({ dog, plan, unit, stageZones, zone, onZone }: MapProps) {
+  const wanted = useMemo(() => new Map(plan.card.map((entry) => [entry.zone, entry])), [plan])
+  const view = useMemo(() => sideView(dog, (each) => wanted.get(each)?.lengthMm ?? 0), [dog, wanted])
+  const onHead = stageZones.some((each) => each === 'skull' || each === 'muzzle')
+  const growing = onHead ? plan.growing.map((each) => each.zone) : []
+  const shown = [...new Set([...stageZones, ...growing])]
+  const focus = focusOn(view, shown)
+  return (
+    <CoatMap
+      label={`${dog.name}, zones of this stage`}
+      view={view}
+      coat={dog.coat}
+      lengthMm={(each) => wanted.get(each)?.lengthMm ?? 0}
+      joinOf={(each) => wanted.get(each)?.join ?? 'blend'}
+      {...(stageZones.length > 0 ? { lit: new Set(shown) } : {})}
+      callouts={cardCallouts(plan.card, plan.growing, unit, shown)}
+      {...(focus ? { focus } : {})}
+      width={520}
+      height={420}
+      large
+      picked={zone}
+      onPick={onZone}
+    />
+  )
+}

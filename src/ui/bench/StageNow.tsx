@@ -1,0 +1,63 @@
+import type { PlannedStage } from '@/core/plan'
+import { stageLabel } from '@/core/stages'
+import { minutesOf, missedStages, stagesToCome, underWay, type Visit } from '@/core/visit'
+import { showSpan } from '../time/houseTime'
+import type { BenchProps } from './props'
+import { WaitClock } from './WaitClock'
+import styles from './bench.module.css'
+
+interface StageProps extends BenchProps {
+  visit: Visit
+  stage: PlannedStage | null
+}
+
+/** This stage and its clock against plan, what comes next, and every wait that runs. */
+export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps) {
+  const record = underWay(visit)
+  const waitsNow = record !== null && record.waitFromMs !== null
+  const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
+  const missed = missedStages(plan.stages, visit)
+  const [next, then] = stagesToCome(plan.stages, visit).filter((each) => !missed.includes(each))
+  const name = stage ? stageLabel(stage.id) : visit.finishedMs === null ? 'Ready' : 'Finished'
+  return (
+    <section className={styles.stage} aria-label="This stage">
+      <h1>{name}</h1>
+      <p className={styles.clock} data-paused={visit.pausedSinceMs !== null}>
+        {showSpan((waitsNow ? spent.waitMin : spent.handsMin) * 60_000)}
+      </p>
+      {stage && (
+        <p>
+          {waitsNow ? `of ${stage.waitMin} min wait, hands free` : <Planned stage={stage} />}
+          {visit.pausedSinceMs === null ? '' : ', paused'}
+        </p>
+      )}
+      {next && (
+        <p>
+          Next <b>{stageLabel(next.id)}</b>
+          {then && (
+            <>
+              , then <b>{stageLabel(then.id)}</b>
+            </>
+          )}
+        </p>
+      )}
+      {record !== null && record.waitFromMs !== null && stage && (
+        <WaitClock
+          name={dog.name}
+          what={stage.id === 'dry' ? 'in the cabinet' : 'conditioner works'}
+          untilMs={record.waitFromMs + stage.waitMin * 60_000 - record.waitedMs}
+          nowMs={nowMs}
+        />
+      )}
+      {others.map((other) => (
+        <WaitClock key={other.href} {...other} nowMs={nowMs} />
+      ))}
+    </section>
+  )
+}
+
+const Planned = ({ stage }: { stage: PlannedStage }) => (
+  <>
+    of <b>{Math.round(stage.p50)} planned</b>, {Math.round(stage.p90)} at most
+  </>
+)

@@ -1,0 +1,61 @@
+import { randomUUID } from 'node:crypto'
+import { existsSync, rmSync } from 'node:fs'
+import { FULL_KIT } from '@/core/lengths'
+import { Case, makePlan } from '@/core/plan'
+import { VisitEvent } from '@/core/visit'
+import { openDatabase, type Database } from '@/data/connection'
+import { migrate } from '@/data/migrations'
+import { startMariadb as startUntyped } from '../../scripts/lib/mariadb.mjs'
+
+export interface Server {
+  url: string
+  pid: number
+  exited: () => boolean
+  stop: () => Promise<void>
+}
+export const startMariadb = startUntyped as (home: string) => Promise<Server>
+
+/** A throwaway MariaDB in a folder of its own, and the app's pool on it. */
+export async function openHouse(home: string): Promise<{ server: Server; database: Database }> {
+  if (existsSync(home)) rmSync(home, { recursive: true })
+  const server = await startMariadb(home)
+  const database = connect(server.url)
+  await migrate(database)
+  return { server, database }
+}
+
+/** Makes this server the one that the repositories talk to. */
+export function connect(url: string): Database {
+  const database = openDatabase(url)
+  ;(globalThis as { kovitDatabase?: Database }).kovitDatabase = database
+  return database
+}
+
+/** One household, dog, groomer and booking; returns what a visit needs. */
+export async function bookQuill({ models }: Database, startAt = new Date('2027-03-02T09:00:00Z')) {
+  if ((await models.tool.count()) === 0)
+    await models.tool.bulkCreate([
+      ...FULL_KIT.blades.map((name) => ({ kind: 'blade' as const, name })),
+      ...FULL_KIT.combs.map((name) => ({ kind: 'comb' as const, name })),
+    ])
+  const household = await models.household.create({ name: 'Marsh', place: '4 Ropewalk' })
+  const staff = await models.staff.create({ name: 'Wren', role: 'groomer' })
+  const dog = await models.dog.create({ householdId: household.id, name: 'Quill', breed: 'water dog', coat: 'curly', build: 'square', weightKg: 19, heightCm: 52, lengthCm: 52, bornOn: '2023-02-02', sex: 'male', neutered: true, lightSkin: false, faceShape: 'normal', behaviour: '{}', health: '[]' }) // prettier-ignore
+  const booking = await models.booking.create({ dogId: dog.id, staffId: staff.id, startAt, slotMin: 240, service: 'Full groom', request: '{"pattern":"one-length"}', coatNow: '{"all":38}', mats: '{}', setting: 'salon' }) // prettier-ignore
+  return { dogId: dog.id, staffId: staff.id, bookingId: booking.id }
+}
+
+export const QUILL = Case.parse({
+  kovit: 'case/1',
+  date: '2027-03-02',
+  dog: { name: 'Quill', coat: 'curly', build: 'square', weightKg: 19 },
+  coatNowMm: { all: 38 },
+  request: { pattern: 'one-length' },
+  setting: 'salon',
+  slotMin: 240,
+})
+export const QUILL_PLAN = makePlan(QUILL)
+export const NINE = Date.UTC(2027, 2, 2, 9)
+
+export const happened = (min: number, rest: object): VisitEvent =>
+  VisitEvent.parse({ id: randomUUID(), atMs: NINE + min * 60_000, by: 'Wren', ...rest })

@@ -1,0 +1,154 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import { makePlan } from '@/core/plan'
+import { foldVisit, type VisitEvent } from '@/core/visit'
+import { addBooking, readBooking } from '@/data/bookings'
+import { readBookingFile } from '@/data/caseOfBooking'
+import { addCard, readCard } from '@/data/cards'
+import type { Database } from '@/data/connection'
+import { migrate } from '@/data/migrations'
+import { appendEvents, closeVisit, readLog, readVisit, startVisit } from '@/data/visits'
+import { NINE, QUILL, QUILL_PLAN, bookQuill, happened, openHouse, type Server } from './house'
+
+let server: Server
+let database: Database
+let dogId: number
+let bookingId: number
+let visitId: number
+
+beforeAll(async () => void ({ server, database } = await openHouse('.kovit-test/visits')))
+afterAll(async () => {
+  await database.sequelize.close()
+  await server.stop()
+})
+beforeEach(async () => {
+  ;({ dogId, bookingId } = await bookQuill(database))
+  visitId = await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+})
+
+const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
+const append = (events: VisitEvent[]) => appendEvents(visitId, events, NINE)
+const wholeGroom = (): VisitEvent[] => [...QUILL_PLAN.stages.map(({ id }, at) => happened(at * 5, { kind: 'stage-started', stage: id })), happened(200, { kind: 'finished' })] // prettier-ignore
+
+describe('the log of a visit', () => {
+  it('takes an event that is sent twice once, in one batch or two', async () => {
+    const start = happened(0, { kind: 'stage-started', stage: 'arrive' })
+    await append([start, start])
+    const again = await append([start])
+    expect(again).toEqual({ ok: true, value: [start] })
+    expect(await readLog(visitId)).toEqual([start])
+  })
+
+  it('joins what two screens write, in the order of time, whichever is sent first', async () => {
+    const [early, late] = [
+      happened(1, { kind: 'note', words: 'first', stage: null }),
+      happened(2, { kind: 'note', words: 'second', stage: null }),
+    ]
+    await Promise.all([append([late]), append([early])])
+    expect(foldVisit(await readLog(visitId)).notes.map(({ words }) => words)).toEqual(['first', 'second'])
+  })
+
+  it('refuses a second finish with a sentence and keeps nothing of that batch', async () => {
+    await append(wholeGroom())
+    const before = await readLog(visitId)
+    const second = await append([
+      happened(300, { kind: 'note', words: 'lost?', stage: null }),
+      happened(301, { kind: 'finished' }),
+    ])
+    expect(second).toEqual({
+      ok: false,
+      problems: [{ path: 'events', sentence: 'This visit is finished already; it was finished on another screen.' }],
+    })
+    expect(await readLog(visitId)).toEqual(before)
+  })
+
+  it('refuses an event of another visit', async () => {
+    const event = happened(0, { kind: 'paused' })
+    await append([event])
+    const other = await bookQuill(database)
+    const otherVisit = await startVisit(other.bookingId, other.dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+    expect((await appendEvents(otherVisit, [event], NINE)).ok).toBe(false)
+    expect(await readLog(otherVisit)).toEqual([])
+  })
+
+  it('keeps HTML in a note as the words it is', async () => {
+    const words = `<script>alert('x')</script>"; DROP TABLE visits; -- ½ “ü”`
+    await append([happened(1, { kind: 'note', words, stage: null })])
+    expect(foldVisit(await readLog(visitId)).notes[0]?.words).toBe(words)
+  })
+
+  it('says so when there is no such visit', async () => {
+    expect(await appendEvents(999_999, [happened(0, { kind: 'paused' })], NINE)).toMatchObject({
+      ok: false,
+      problems: [{ sentence: 'There is no such visit.' }],
+    })
+  })
+})
+
+describe('cards', () => {
+  it('come back as they were saved, zones as rows', async () => {
+    const visit = await readVisit(visitId)
+    const card = await readCard(visit?.plannedCardId ?? 0)
+    expect(card?.zones).toEqual(QUILL_PLAN.card)
+    expect(card).toMatchObject({ version: 1, kind: 'planned', madeBy: 'Wren' })
+  })
+
+  it('get a version each, even when saved at once', async () => {
+    const save = () => database.sequelize.transaction((transaction) => addCard({ dogId, kind: 'planned', madeMs: NINE, madeBy: 'Wren', why: 'x', zones: QUILL_PLAN.card }, transaction)) // prettier-ignore
+    const saved = await Promise.all([save(), save(), save()])
+    expect(saved.map(({ version }) => version).sort()).toEqual([2, 3, 4])
+  })
+
+  it('a length outside 0 to 300 mm is refused by the table itself, and no half card stays', async () => {
+    const zones = QUILL_PLAN.card.map((entry, at) => (at === 36 ? { ...entry, lengthMm: 301 } : entry))
+    await expect(database.sequelize.transaction((transaction) => addCard({ dogId, kind: 'cut', madeMs: NINE, madeBy: 'Wren', why: 'x', zones }, transaction))).rejects.toThrow() // prettier-ignore
+    expect(await database.models.card.count({ where: { dogId } })).toBe(1)
+  })
+})
+
+describe('the next visit', () => {
+  it('starts from what was cut, changes on the bench included', async () => {
+    const cut = { zone: 'skull', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm: 22 }
+    await append([...wholeGroom(), happened(150, { kind: 'zone-cut', cut })])
+    const closed = await closeVisit(visitId, true, NINE + 210 * 60_000)
+    expect(closed.ok).toBe(true)
+    const booking = await readBooking(bookingId)
+    if (!booking) throw new Error('no booking')
+    const next = await addBooking({
+      ...booking,
+      startMs: NINE + 42 * 86_400_000,
+      request: { sameAsLast: true },
+      coatNowMm: {},
+    })
+    const file = await readBookingFile(next, dayOf)
+    if (!file) throw new Error('no file')
+    const again = makePlan(file.planned)
+    const worked = ({ method }: { method: string }) => method !== 'leave'
+    const kept = (file.lastCard?.zones ?? [])
+      .filter(worked)
+      .map(({ zone, lengthMm, method }) => [zone, method, lengthMm])
+    expect(again.card.filter(worked).map(({ zone, lengthMm, method }) => [zone, method, lengthMm])).toEqual(kept)
+    expect(kept).toContainEqual(['skull', 'scissor', 22])
+    expect(file.planned.dog.visits).toBe(1)
+  })
+
+  it('cannot be closed twice, nor before the finish', async () => {
+    expect(await closeVisit(visitId, null, NINE)).toMatchObject({
+      ok: false,
+      problems: [{ sentence: 'Finish the groom on the bench first.' }],
+    })
+    await append(wholeGroom())
+    expect((await closeVisit(visitId, null, NINE)).ok).toBe(true)
+    expect(await closeVisit(visitId, null, NINE)).toMatchObject({
+      ok: false,
+      problems: [{ sentence: 'This visit is closed already; its card is kept.' }],
+    })
+    expect(await database.models.card.count({ where: { dogId } })).toBe(2)
+  })
+
+  it('a second start gives the visit that is there', async () => {
+    expect(await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Ansel', NINE)).toBe(visitId)
+    expect(await database.models.card.count({ where: { dogId } })).toBe(1)
+  })
+})
+
+it('migrating again changes nothing', async () => expect(await migrate(database)).toEqual([]))

@@ -1,0 +1,204 @@
+import { rmSync } from 'node:fs'
+import { Key, By, type WebDriver } from 'selenium-webdriver'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Page, openBrowser, startKovit, stopKovit, type Running } from './kovit'
+
+const HOME = '.kovit-test/one-dog'
+let kovit: Running
+let driver: WebDriver
+let page: Page
+
+beforeAll(async () => {
+  rmSync(HOME, { recursive: true, force: true })
+  kovit = await startKovit(HOME)
+  driver = await openBrowser()
+  page = new Page(driver)
+})
+afterAll(async () => {
+  await driver?.quit()
+  await stopKovit(kovit)
+})
+
+const stageNow = async () => driver.findElement(By.css('main[data-stage]')).getAttribute('data-stage')
+const untilStage = (stage: string) => driver.wait(async () => (await stageNow()) === stage, 8000, `stage ${stage}`)
+const mainAction = async () => (await driver.findElement(By.css('footer button:last-child'))).getText()
+let planned: Awaited<ReturnType<Page['card']>>
+let bench: string
+
+describe('one dog, all the way', () => {
+  it('today shows the dogs of Tern Harbour, and a dog its file', async () => {
+    await driver.get(kovit.address)
+    await page.sees('2 home, 2 in the house, 2 to come')
+    for (const name of ['Mochi', 'Fenwick', 'Quill', 'Ottoline', 'Hobnob', 'Nettle']) await page.sees(name)
+    await page.press('Dogs')
+    await page.sees('Each as its coat should stand today')
+    await (await page.find("//a[.//b[text()='Nettle']]")).click()
+    await page.sees('Minutes, visit by visit')
+    expect((await driver.findElements(By.css('ol svg[role=img]'))).length).toBeGreaterThanOrEqual(5)
+    expect((await driver.findElements(By.css('path[data-zone=back]'))).length).toBe(1)
+    await page.sees('Trim card, version')
+  })
+
+  it('plans from wishes: each change recomputes at once, undo takes it back, and it is kept', async () => {
+    await page.press('Plan this groom')
+    await page.sees('Plan for Nettle')
+    const before = await page.card()
+    expect(before.size).toBe(37)
+    const length = await driver.findElement(By.css('input[role=spinbutton]'))
+    await (await page.find("//button[normalize-space(.)='Back']")).click()
+    await (await driver.findElement(By.css('input[role=spinbutton]'))).sendKeys('9.5')
+    await page.press('Wish it')
+    await driver.wait(async () => (await page.card()).get('back')?.lengthMm === 9.5, 5000)
+    expect((await page.card()).get('back')).toEqual({ tool: 'comb 2 on 30', lengthMm: 9.5, changed: true })
+    await page.press('Undo')
+    await driver.wait(async () => (await page.card()).get('back')?.lengthMm === before.get('back')?.lengthMm, 5000)
+    await page.press('Redo')
+    await page.sees('All kept')
+    await driver.navigate().refresh()
+    await page.sees('Plan for Nettle')
+    planned = await page.card()
+    expect(planned.get('back')?.lengthMm).toBe(9.5)
+    expect(length).toBeDefined()
+  })
+
+  it('refuses a length beyond 300 mm: the field takes no more', async () => {
+    const input = await driver.findElement(By.css('input[role=spinbutton]'))
+    await input.sendKeys('999', Key.TAB)
+    expect(Number(await input.getAttribute('value'))).toBeLessThanOrEqual(300)
+    await driver.navigate().refresh()
+  })
+
+  it('goes through the stages with one key each; pauses, notes and undoes', async () => {
+    await page.press('Start on the bench')
+    await page.sees('Start Arrive')
+    bench = await driver.getCurrentUrl()
+    await page.key(' ')
+    await untilStage('arrive')
+    await page.key('p')
+    await page.sees('paused')
+    await page.key('p')
+    await page.key('n')
+    const note = await driver.findElement(By.css('textarea'))
+    await note.sendKeys('<b>calm</b> & steady')
+    await page.press('Keep the note')
+    await page.sees('<b>calm</b> & steady')
+    await page.key(' ')
+    await untilStage('look-over')
+    await page.key('z')
+    await untilStage('arrive')
+    await page.key(' ')
+    await untilStage('look-over')
+  })
+
+  it('a note of 10 000 characters is refused with a sentence and stays in the box', async () => {
+    await page.key('n')
+    const note = await driver.findElement(By.css('textarea'))
+    await driver.executeScript(
+      "const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set; set.call(arguments[0], 'x'.repeat(10000)); arguments[0].dispatchEvent(new Event('input', { bubbles: true }))",
+      note,
+    )
+    await page.sees('The note is 6000 characters too long')
+    expect((await note.getAttribute('value'))?.length).toBe(10_000)
+    await page.press('Not now')
+  })
+
+  it('a second screen on the same visit writes into the same log', async () => {
+    const first = await driver.getWindowHandle()
+    await driver.switchTo().newWindow('tab')
+    await driver.get(bench)
+    await untilStage('look-over')
+    await page.key(' ')
+    await untilStage('brush-out')
+    await driver.close()
+    await driver.switchTo().window(first)
+    await driver.wait(async () => (await stageNow()) === 'brush-out', 20_000)
+    expect(await stageNow()).toBe('brush-out')
+  })
+
+  it('works without a network and sends what it kept', async () => {
+    await driver.executeScript(
+      'window.__fetch = window.fetch; window.fetch = () => Promise.reject(new TypeError("no network"))',
+    )
+    await page.key('n')
+    await (await driver.findElement(By.css('textarea'))).sendKeys('written in the van')
+    await page.press('Keep the note')
+    await page.sees('Kept here, 1 note to send.')
+    await driver.navigate().refresh()
+    await page.sees('written in the van')
+    await driver.wait(async () => !(await page.text()).includes('Kept here'), 10_000)
+  })
+
+  it('changes a zone on the bench and finishes', async () => {
+    for (let taps = 0; taps < 60 && (await stageNow()) !== 'head'; taps++) {
+      const before = await mainAction()
+      await page.key(' ')
+      await driver.wait(async () => (await mainAction()) !== before, 5000)
+    }
+    expect(await stageNow()).toBe('head')
+    const brow = await driver.findElement(By.css('g[role=button][aria-label^="Brow"]'))
+    await driver.executeScript('arguments[0].focus()', brow)
+    await page.key(Key.ENTER)
+    await page.sees('What was cut?')
+    await (await driver.findElement(By.css('button[aria-label=Shorter]'))).click()
+    await (await driver.findElement(By.css('button[aria-label=Shorter]'))).click()
+    const keep = await page.find("//button[starts-with(normalize-space(.), 'Keep')]")
+    await keep.click()
+    for (let taps = 0; taps < 12 && (await mainAction()) !== 'Wrap up'; taps++) {
+      const before = await mainAction()
+      await (await driver.findElement(By.css('footer button:last-child'))).click()
+      await driver.wait(async () => (await mainAction()) !== before, 5000)
+    }
+    await page.press('Wrap up')
+  })
+
+  it('wraps up: done against planned, by stage and by zone', async () => {
+    await page.sees('Nettle is done')
+    await page.sees('Stage by stage, hands-on minutes')
+    await page.sees('1 of 37 zones differ from the card')
+    const brow = await driver.findElement(By.css('tr[data-cut=brow]'))
+    const wanted = planned.get('brow')?.lengthMm ?? 0
+    expect((await brow.getText()).replace(/\s+/g, ' ')).toContain(`Brow ${wanted} ${wanted - 2}`)
+    await page.sees('<b>calm</b> & steady')
+    await page.press('Liked')
+    await page.press('Keep the card and close')
+    await page.sees('The card as cut is kept, liked.')
+  })
+
+  it('the next visit, same as last time, is the trim that was cut', async () => {
+    await (await page.find("//a[contains(., 'Plan the next visit')] | //button[contains(., 'Book it')]")).click()
+    if ((await page.text()).includes('Book and plan')) await page.press('Book and plan')
+    await page.sees('Plan for Nettle')
+    const chip = await page.find("//button[normalize-space(.)='Same as last time']")
+    expect(await chip.getAttribute('aria-pressed')).toBe('true')
+    const next = await page.card()
+    const worked = [...planned].filter(([, { tool }]) => tool !== 'left as it is')
+    for (const [zone, { tool, lengthMm }] of worked)
+      expect([zone, next.get(zone)?.tool, next.get(zone)?.lengthMm]).toEqual([
+        zone,
+        tool,
+        zone === 'brow' ? lengthMm - 2 : lengthMm,
+      ])
+  })
+
+  it('a dog that is not there is a page that says so, with 404', async () => {
+    for (const path of ['/dogs/99999', '/dogs/abc', '/bookings/99999/plan', '/visits/99999/bench']) {
+      expect((await fetch(kovit.address + path)).status).toBe(404)
+    }
+    await driver.get(`${kovit.address}/dogs/99999`)
+    await page.sees('Nothing here')
+  })
+
+  it('an event sent by another site, or no event at all, is refused with a sentence', async () => {
+    const url = bench.replace('/bench', '/events')
+    const send = (body: string, headers = {}) => fetch(url, { method: 'POST', body, headers: { 'Content-Type': 'application/json', ...headers } }) // prettier-ignore
+    expect((await send('{"events":[]}', { Origin: 'http://elsewhere.example' })).status).toBe(403)
+    expect((await send('nonsense')).status).toBe(400)
+    const answer = await (await send(JSON.stringify({ events: [{ kind: 'note', words: 'x'.repeat(10_000), stage: null, id: crypto.randomUUID(), atMs: Date.now(), by: 'Wren' }] }))).json() // prettier-ignore
+    expect(answer).toEqual({
+      ok: false,
+      problems: [
+        { path: 'events[0].words', sentence: 'Keep a note to 4000 characters; what you wrote is still here.' },
+      ],
+    })
+  })
+})
