@@ -54,12 +54,18 @@ export class Page {
   find(xpath: string): Promise<WebElement> {
     return Promise.resolve(this.driver.wait(until.elementLocated(By.xpath(xpath)), FIND_MS, `not found: ${xpath}`))
   }
+  /** Presses a button or link by its words as soon as it takes a press. */
   async press(name: string): Promise<void> {
     const quoted = name.includes("'") ? `"${name}"` : `'${name}'`
-    const element = await this.find(`//*[self::button or self::a][normalize-space(.)=${quoted}]`)
-    await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element)
-    await this.driver.wait(until.elementIsEnabled(element), FIND_MS)
-    await element.click()
+    const pressed = async () => {
+      const element = await this.find(`//*[self::button or self::a][normalize-space(.)=${quoted}]`)
+      await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element)
+      return element.click().then(
+        () => true,
+        () => false,
+      )
+    }
+    await this.driver.wait(pressed, FIND_MS, `cannot press ${name}`)
   }
   async sees(text: string): Promise<void> {
     const shows = async () => (await this.text()).includes(text)

@@ -66,6 +66,7 @@ describe('one dog, all the way', () => {
     await input.sendKeys('999', Key.TAB)
     expect(Number(await input.getAttribute('value'))).toBeLessThanOrEqual(300)
     await driver.navigate().refresh()
+    await page.sees('Plan for Nettle')
   })
 
   it('goes through the stages with one key each; pauses, notes and undoes', async () => {
@@ -78,7 +79,7 @@ describe('one dog, all the way', () => {
     await page.sees('paused')
     await page.key('p')
     await page.key('n')
-    const note = await driver.findElement(By.css('textarea'))
+    const note = await driver.findElement(By.css('textarea[aria-label="Note in words"]'))
     await note.sendKeys('<b>calm</b> & steady')
     await page.press('Keep the note')
     await page.sees('<b>calm</b> & steady')
@@ -92,7 +93,7 @@ describe('one dog, all the way', () => {
 
   it('a note of 10 000 characters is refused with a sentence and stays in the box', async () => {
     await page.key('n')
-    const note = await driver.findElement(By.css('textarea'))
+    const note = await driver.findElement(By.css('textarea[aria-label="Note in words"]'))
     await driver.executeScript(
       "const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set; set.call(arguments[0], 'x'.repeat(10000)); arguments[0].dispatchEvent(new Event('input', { bubbles: true }))",
       note,
@@ -120,7 +121,7 @@ describe('one dog, all the way', () => {
       'window.__fetch = window.fetch; window.fetch = () => Promise.reject(new TypeError("no network"))',
     )
     await page.key('n')
-    await (await driver.findElement(By.css('textarea'))).sendKeys('written in the van')
+    await (await driver.findElement(By.css('textarea[aria-label="Note in words"]'))).sendKeys('written in the van')
     await page.press('Keep the note')
     await page.sees('Kept here, 1 note to send.')
     await driver.navigate().refresh()

@@ -9,8 +9,8 @@ import { Frame } from '@/ui/frame/Frame'
 import { Refresh } from '@/ui/frame/Refresh'
 import { Saying } from '@/ui/frame/Saying'
 import { addDays, Day } from '@/core/units'
-import { openHouse, type OpenHouse } from './house'
-import { readDayEntry, type DayEntry } from './visitFile'
+import { openHouse, type OpenHouse } from '../house'
+import { readDayEntry, type DayEntry } from '../visitFile'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Day' }

@@ -1,5 +1,5 @@
 /** The tape without stages. */
-export default function Loading() {
+export function EmptyTape() {
   return (
     <main className="kv-page" aria-busy="true" aria-label="Loading">
       <svg width={1224} height={120} style={{ maxWidth: '100%', marginTop: 40 }} aria-hidden="true">

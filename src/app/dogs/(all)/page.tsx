@@ -10,7 +10,7 @@ import { DogPicture } from '@/ui/coat-map'
 import { Frame } from '@/ui/frame/Frame'
 import { Saying } from '@/ui/frame/Saying'
 import { showAge } from '@/ui/time/houseTime'
-import { openHouse, type OpenHouse } from '../house'
+import { openHouse, type OpenHouse } from '../../house'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Dogs' }

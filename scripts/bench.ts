@@ -1,0 +1,67 @@
+import { cpus } from 'node:os'
+import { randomUUID } from 'node:crypto'
+import { readFileSync } from 'node:fs'
+import { sideView } from '@/core/figure'
+import { Case, makePlan } from '@/core/plan'
+import { VisitEvent, foldVisit } from '@/core/visit'
+
+/** `npm run bench -- [ADDRESS]`: how long things take here; with the address of a running Kovit its pages too. */
+const RUNS = 200
+const PAGE_RUNS = 30
+
+function time(work: () => unknown): { medianMs: number; p95Ms: number } {
+  for (let warm = 0; warm < 20; warm++) work()
+  const runs = Array.from({ length: RUNS }, () => {
+    const from = performance.now()
+    work()
+    return performance.now() - from
+  })
+  return spread(runs)
+}
+
+function spread(runs: number[]): { medianMs: number; p95Ms: number } {
+  const sorted = [...runs].sort((a, b) => a - b)
+  return { medianMs: sorted[Math.floor(sorted.length / 2)] ?? 0, p95Ms: sorted[Math.floor(sorted.length * 0.95)] ?? 0 }
+}
+
+function print(what: string, { medianMs, p95Ms }: { medianMs: number; p95Ms: number }, target: string): void {
+  process.stdout.write(`${what.padEnd(44)} ${medianMs.toFixed(2).padStart(8)} ms ${p95Ms.toFixed(2).padStart(8)} ms at p95   ${target}\n`)
+}
+
+function manyEvents(count: number): VisitEvent[] {
+  const stages = ['arrive', 'brush-out', 'wash', 'dry', 'body', 'legs', 'head'] as const
+  return Array.from({ length: count }, (_, at): VisitEvent => {
+    const base = { id: randomUUID(), atMs: 1_800_000_000_000 + at * 20_000, by: 'Wren' }
+    const stage = stages[Math.floor(at / 80)] ?? 'head'
+    return at % 9 === 0 ? { ...base, kind: 'stage-started', stage } : { ...base, kind: 'note', words: `note ${at}`, stage }
+  })
+}
+
+async function pages(address: string): Promise<void> {
+  const day = await (await fetch(address)).text()
+  const found = (pattern: RegExp) => pattern.exec(day)?.[0]
+  const paths = ['/', '/dogs', found(/\/dogs\/\d+/), found(/\/bookings\/\d+\/plan/), found(/\/visits\/\d+\/bench/), found(/\/visits\/\d+\/wrap-up/)] // prettier-ignore
+  for (const path of paths.filter((each) => each !== undefined)) {
+    const runs: number[] = []
+    for (let run = 0; run < PAGE_RUNS; run++) {
+      const from = performance.now()
+      await (await fetch(address + path)).text()
+      runs.push(performance.now() - from)
+    }
+    print(`page ${path}`, spread(runs.slice(3)), 'under 100 ms')
+  }
+}
+
+async function main(): Promise<void> {
+  process.stdout.write(`${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node ${process.versions.node}\n`)
+  const quill = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
+  const log = manyEvents(500)
+  const view = { build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
+  print('plan of one dog', time(() => makePlan(quill)), 'under 10 ms') // prettier-ignore
+  print('fold of 500 events', time(() => foldVisit(log)), 'under 5 ms') // prettier-ignore
+  print('side view of one dog', time(() => sideView(view, () => 20)), 'all views under 16 ms') // prettier-ignore
+  const address = process.argv[2]
+  if (address) await pages(address.replace(/\/$/, ''))
+}
+
+void main()

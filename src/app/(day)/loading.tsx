@@ -1,0 +1,1 @@
+export { EmptyTape as default } from '@/ui/frame/EmptyTape'
