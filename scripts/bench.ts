@@ -25,7 +25,9 @@ function spread(runs: number[]): { medianMs: number; p95Ms: number } {
 }
 
 function print(what: string, { medianMs, p95Ms }: { medianMs: number; p95Ms: number }, target: string): void {
-  process.stdout.write(`${what.padEnd(44)} ${medianMs.toFixed(2).padStart(8)} ms ${p95Ms.toFixed(2).padStart(8)} ms at p95   ${target}\n`)
+  process.stdout.write(
+    `${what.padEnd(44)} ${medianMs.toFixed(2).padStart(8)} ms ${p95Ms.toFixed(2).padStart(8)} ms at p95   ${target}\n`,
+  )
 }
 
 function manyEvents(count: number): VisitEvent[] {
@@ -33,7 +35,9 @@ function manyEvents(count: number): VisitEvent[] {
   return Array.from({ length: count }, (_, at): VisitEvent => {
     const base = { id: randomUUID(), atMs: 1_800_000_000_000 + at * 20_000, by: 'Wren' }
     const stage = stages[Math.floor(at / 80)] ?? 'head'
-    return at % 9 === 0 ? { ...base, kind: 'stage-started', stage } : { ...base, kind: 'note', words: `note ${at}`, stage }
+    return at % 9 === 0
+      ? { ...base, kind: 'stage-started', stage }
+      : { ...base, kind: 'note', words: `note ${at}`, stage }
   })
 }
 

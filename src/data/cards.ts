@@ -42,12 +42,24 @@ export async function addCard(card: NewCard, transaction: Transaction): Promise<
 
 /** @throws when a stored zone does not fit a card entry */
 export async function readCard(cardId: number): Promise<TrimCard | null> {
+  return (await readCards([cardId])).get(cardId) ?? null
+}
+
+/** Several cards by their ids, in two queries. */
+export async function readCards(cardIds: readonly number[]): Promise<Map<number, TrimCard>> {
   const { models } = database()
-  const row = await models.card.findByPk(cardId)
-  if (!row) return null
-  const zones = await models.cardZone.findAll({ where: { cardId }, order: [['id', 'ASC']] })
-  const { id, version, kind, madeBy, why } = row
-  return { id, version, kind, madeBy, why, madeMs: row.madeAt.getTime(), zones: zones.map(toEntry) }
+  const [rows, zones] = await Promise.all([
+    models.card.findAll({ where: { id: [...cardIds] } }),
+    models.cardZone.findAll({ where: { cardId: [...cardIds] }, order: [['id', 'ASC']] }),
+  ])
+  const byCard = new Map<number, CardEntry[]>(cardIds.map((id) => [id, []]))
+  for (const row of zones) byCard.get(row.cardId)?.push(toEntry(row))
+  return new Map(
+    rows.map(({ id, version, kind, madeBy, why, madeAt }) => [
+      id,
+      { id, version, kind, madeBy, why, madeMs: madeAt.getTime(), zones: byCard.get(id) ?? [] },
+    ]),
+  )
 }
 
 function toEntry(row: object): CardEntry {

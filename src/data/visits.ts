@@ -1,4 +1,4 @@
-import { Op, type Transaction } from 'sequelize'
+import { Op, literal, type Transaction } from 'sequelize'
 import { Case, Plan, coatToday, refuse, type Result } from '@/core/plan'
 import { VisitEvent, cutCard, foldVisit, outcomes } from '@/core/visit'
 import { addCard } from './cards'
@@ -47,6 +47,21 @@ export async function readVisitsOfDog(dogId: number, most: number, closedBeforeM
   const closed = closedBeforeMs === undefined ? {} : { closedAt: { [Op.lt]: new Date(closedBeforeMs) } }
   const rows = await database().models.visit.findAll({ where: { dogId, ...closed }, order: [['startedAt', 'DESC']], limit: most }) // prettier-ignore
   return rows.map(toVisit)
+}
+
+/** Of every dog the latest visit that left a card: when it was, and which card. */
+export async function readLastCuts(): Promise<Map<number, { startedMs: number; cutCardId: number }>> {
+  const newest = literal('(SELECT MAX(id) FROM visits WHERE cut_card_id IS NOT NULL GROUP BY dog_id)')
+  const rows = await database().models.visit.findAll({
+    attributes: ['dogId', 'startedAt', 'cutCardId'],
+    where: { id: { [Op.in]: newest } },
+  })
+  return new Map(
+    rows.map(({ dogId, startedAt, cutCardId }) => [
+      dogId,
+      { startedMs: startedAt.getTime(), cutCardId: cutCardId ?? 0 },
+    ]),
+  )
 }
 
 export const countVisits = (dogId: number): Promise<number> =>

@@ -2,7 +2,7 @@ import type { Point } from './frames'
 
 /**
  * Samples a smooth curve through points: centripetal Catmull-Rom, which makes no loops or cusps
- * (Yuksel, Schaefer and Keyser 2011, Computer-Aided Design).
+ * (Yuksel, Schaefer and Keyser 2011, Computer-Aided Design), by Barry and Goldman's pyramid.
  * @returns for every sample its point and the index of the control point its segment starts at
  */
 export function sampleCurve(
@@ -20,26 +20,26 @@ export function sampleCurve(
   for (let from = 0; from < segments; from++) {
     const [a, b, c, d] = [at(from - 1), at(from), at(from + 1), at(from + 2)] as [Point, Point, Point, Point]
     const steps = Math.max(1, Math.round(distance(b, c) / stepMm))
-    for (let step = 0; step < steps; step++) samples.push({ point: between(a, b, c, d, step / steps), from })
+    const t1 = knot(a, b)
+    const t2 = t1 + knot(b, c)
+    const t3 = t2 + knot(c, d)
+    for (let step = 0; step < steps; step++) {
+      const t = t1 + ((t2 - t1) * step) / steps
+      const ab = mix(a, b, 0, t1, t)
+      const bc = mix(b, c, t1, t2, t)
+      const cd = mix(c, d, t2, t3, t)
+      samples.push({ point: mix(mix(ab, bc, 0, t2, t), mix(bc, cd, t1, t3, t), t1, t2, t), from })
+    }
   }
   if (!closed) samples.push({ point: at(count - 1), from: count - 1 })
   return samples
 }
 
-export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
+/** Math.hypot is many times slower than this and guards against sizes that no dog has. */
+export const distance = (a: Point, b: Point): number => Math.sqrt((a.x - b.x) ** 2 + (a.y - b.y) ** 2)
 
-/** One point of a centripetal Catmull-Rom segment from b to c, by Barry and Goldman's pyramid. */
-function between(a: Point, b: Point, c: Point, d: Point, share: number): Point {
-  const knot = (from: Point, to: Point) => Math.max(1e-6, Math.sqrt(distance(from, to)))
-  const t1 = knot(a, b)
-  const t2 = t1 + knot(b, c)
-  const t3 = t2 + knot(c, d)
-  const t = t1 + (t2 - t1) * share
-  const ab = mix(a, b, 0, t1, t)
-  const bc = mix(b, c, t1, t2, t)
-  const cd = mix(c, d, t2, t3, t)
-  return mix(mix(ab, bc, 0, t2, t), mix(bc, cd, t1, t3, t), t1, t2, t)
-}
+/** Centripetal spacing of knots; never nothing, so that two equal points do no harm. */
+const knot = (from: Point, to: Point): number => Math.max(1e-6, Math.sqrt(distance(from, to)))
 
 function mix(p: Point, q: Point, from: number, to: number, t: number): Point {
   const share = (t - from) / (to - from)
@@ -48,9 +48,10 @@ function mix(p: Point, q: Point, from: number, to: number, t: number): Point {
 
 /** An SVG path in screen coordinates: y grows downward, tenths of a mm. */
 export function pathOf(points: readonly Point[], closed = true): string {
-  const figure = (value: number) => Number(value.toFixed(1))
   return (
-    points.map(({ x, y }, index) => `${index === 0 ? 'M' : 'L'}${figure(x)} ${figure(-y)}`).join('') +
-    (closed ? 'Z' : '')
+    points.map(({ x, y }, index) => `${index === 0 ? 'M' : 'L'}${tenth(x)} ${tenth(-y)}`).join('') + (closed ? 'Z' : '')
   )
 }
+
+/** Rounded to a tenth of a mm: toFixed would make text of it twice. */
+export const tenth = (value: number): number => Math.round(value * 10) / 10

@@ -52,19 +52,27 @@ export interface Box {
   bottom: number
 }
 
-/** How far a blend reaches and how finely an outline is sampled, in heights. By eye. */
+/** How far a blend reaches and how finely outlines and seams are sampled, in heights. By eye. */
 const SOFT = 0.03
-const STEP = 1 / 130
+const STEP = 1 / 100
+const SEAM_STEP = 1 / 45
+const SMALL_STEP = 1 / 45
 
 /**
  * Draws the side view: the body outline of this build at this size, pushed out by the coat.
  * @param lengthMm the coat at a zone, mm
+ * @param size a small picture is drawn with fewer points
  */
-export function sideView(dog: FigureDog, lengthMm: (zone: ZoneId) => number): SideView {
+export function sideView(
+  dog: FigureDog,
+  lengthMm: (zone: ZoneId) => number,
+  size: 'large' | 'small' = 'large',
+): SideView {
   const build = buildOf(dog.build)
   const measures = measuresOf(dog.build, dog.heightCm, dog.lengthCm)
   const { height } = measures
   const place = placer(build, measures)
+  const stepMm = height * (size === 'small' ? SMALL_STEP : STEP)
   const scale = Math.max(0.5, height / 500)
   const drawn = PARTS.map((id) => ({ id, ...drawPart(build.shapes[id]) }))
   const near = drawn.map(({ id, skin, edge }) => ({
@@ -84,7 +92,7 @@ export function sideView(dog: FigureDog, lengthMm: (zone: ZoneId) => number): Si
   return {
     parts: [...far, ...near],
     cells: CELLS.map(({ zone, part, seam, far: outer }) => {
-      const line = sampleCurve(seam.map((point) => place(...point)), height * STEP * 2, false).map(({ point }) => point) // prettier-ignore
+      const line = sampleCurve(seam.map((point) => place(...point)), height * SEAM_STEP, false).map(({ point }) => point) // prettier-ignore
       return {
         zone,
         part,
@@ -103,7 +111,7 @@ export function sideView(dog: FigureDog, lengthMm: (zone: ZoneId) => number): Si
   }
 
   function drawPart(points: readonly ControlPoint[]) {
-    const samples = sampleCurve(points.map(([, frame, a, b]) => place(frame, a, b)), height * STEP, true) // prettier-ignore
+    const samples = sampleCurve(points.map(([, frame, a, b]) => place(frame, a, b)), stepMm, true) // prettier-ignore
     const skin = counterClockwise(
       samples.map(({ point, from }) => ({ point, zone: (points[from] as ControlPoint)[4] })),
     )

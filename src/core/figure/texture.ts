@@ -1,5 +1,5 @@
 import type { CoatId } from '../coat'
-import { distance } from './curve'
+import { distance, pathOf, tenth } from './curve'
 import type { Point } from './frames'
 
 /** Scallops of standing curls: step along the edge and how far they bulge, mm on a dog of half a metre. By eye. */
@@ -18,13 +18,11 @@ const SMOOTH_BELOW_MM = 2.5
  */
 export function edgePath(edge: readonly Point[], skin: readonly Point[], coat: CoatId, scale: number): string {
   const kind = SCALLOP[coat]
-  const figure = (value: number) => Number(value.toFixed(1))
-  if (!kind) return plain(edge, figure)
+  if (!kind) return pathOf(edge)
   const step = kind.stepMm * scale
-  let path = ''
   let walked = 0
   let from = edge[0] as Point
-  path = `M${figure(from.x)} ${figure(-from.y)}`
+  let path = `M${tenth(from.x)} ${tenth(-from.y)}`
   for (let index = 1; index <= edge.length; index++) {
     const at = index % edge.length
     const point = edge[at] as Point
@@ -32,20 +30,17 @@ export function edgePath(edge: readonly Point[], skin: readonly Point[], coat: C
     const bare = distance(point, skin[at] as Point) < SMOOTH_BELOW_MM
     if (!bare && walked < step && index < edge.length) continue
     const chord = distance(from, point)
-    if (bare || chord < 0.5) path += `L${figure(point.x)} ${figure(-point.y)}`
-    else path += `Q${bulgePoint(from, point, chord * kind.bulge * 2, figure)} ${figure(point.x)} ${figure(-point.y)}`
+    if (bare || chord < 0.5) path += `L${tenth(point.x)} ${tenth(-point.y)}`
+    else path += `Q${bulgePoint(from, point, chord * kind.bulge * 2)} ${tenth(point.x)} ${tenth(-point.y)}`
     from = point
     walked = 0
   }
   return `${path}Z`
 }
 
-function bulgePoint(from: Point, to: Point, depth: number, figure: (value: number) => number): string {
+function bulgePoint(from: Point, to: Point, depth: number): string {
   const chord = distance(from, to)
   const x = (from.x + to.x) / 2 + ((to.y - from.y) / chord) * depth
   const y = (from.y + to.y) / 2 - ((to.x - from.x) / chord) * depth
-  return `${figure(x)} ${figure(-y)}`
+  return `${tenth(x)} ${tenth(-y)}`
 }
-
-const plain = (edge: readonly Point[], figure: (value: number) => number): string =>
-  edge.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${figure(x)} ${figure(-y)}`).join('') + 'Z'

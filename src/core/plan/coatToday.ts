@@ -1,4 +1,4 @@
-import { grownMm } from '../coat'
+import { grownMm, naturalMm } from '../coat'
 import { MAX_LENGTH_MM } from '../lengths'
 import { weeksBetween } from '../units'
 import { ZONES, spread, type ZoneId } from '../zones'
@@ -7,12 +7,9 @@ import type { Case } from './case'
 /** Coat taken for granted where nothing was measured and no card tells, mm. Source: from memory. */
 const UNMEASURED_MM = 30
 
-/** Where hair wears off by itself long before a year is out, mm. Source: from memory. */
-const WEARS_OFF_MM: Partial<Record<ZoneId, number>> = { lashes: 25, bridge: 30, 'ear-canal': 30, 'ear-in': 40, pads: 30, belly: 50, sanitary: 50 } // prettier-ignore
-
 /** Estimated growth since the last card; never past what the zone keeps or a card can hold. */
 function grownSince(zone: ZoneId, leftMm: number, weeks: number, coat: Case['dog']['coat']): number {
-  const most = Math.max(leftMm, WEARS_OFF_MM[zone] ?? MAX_LENGTH_MM)
+  const most = Math.max(leftMm, naturalMm(coat, zone) ?? MAX_LENGTH_MM)
   return Math.min(grownMm(leftMm, weeks, coat), most, MAX_LENGTH_MM)
 }
 

@@ -63,9 +63,13 @@ function changeOne(
   log.push({ ...base, kind: 'zone-cut', cut: { zone, side, method, blade, comb, lay, lengthMm: lengthMm - 1 } })
 }
 
-/** Minutes from the start to the moment a wait of this stage began; null when it has none. */
-export function minutesToWait(log: readonly VisitEvent[], stage: string): number | null {
-  const wait = log.find((event) => event.kind === 'wait-started' && event.stage === stage)
+/** Minutes from the start to the moment something happened at a stage; null when it did not. */
+export function minutesTo(
+  log: readonly VisitEvent[],
+  kind: 'wait-started' | 'stage-started',
+  stage: string,
+): number | null {
+  const event = log.find((each) => each.kind === kind && each.stage === stage)
   const first = log[0]
-  return wait && first ? (wait.atMs - first.atMs) / MS_PER_MIN : null
+  return event && first ? (event.atMs - first.atMs) / MS_PER_MIN : null
 }

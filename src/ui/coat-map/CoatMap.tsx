@@ -43,7 +43,7 @@ export function CoatMap(props: CoatMapProps) {
       <Paper id={id} width={width} height={height} />
       <Texture id={id} coat={coat} px={1 / scale} />
       <clipPath id={`${id}paper`}>
-        <rect width={width} height={height} />
+        <rect x={props.focus ? margin : 0} width={props.focus ? width - 2 * margin : width} height={height} />
       </clipPath>
       <g clipPath={`url(#${id}paper)`}>
         <g transform={`translate(${shift.x} ${shift.y}) scale(${scale})`}>
@@ -58,6 +58,14 @@ export function CoatMap(props: CoatMapProps) {
           />
         </g>
       </g>
+      {props.focus && (
+        <path
+          d={`M${width - margin} 1V${height - 1}`}
+          stroke="var(--kv-flax-edge)"
+          strokeWidth={1.5}
+          strokeDasharray="5 4"
+        />
+      )}
       {placed.map((callout) => (
         <CalloutMark
           key={callout.zone}

@@ -1,18 +1,30 @@
-import type { CoatId } from '@/core/coat'
-import type { SideView } from '@/core/figure'
+'use client'
+
+import { sideView, type FigureDog } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap } from './CoatMap'
 
 interface PictureProps {
   label: string
-  view: SideView
-  coat: CoatId
-  lengthMm: (zone: ZoneId) => number
+  dog: FigureDog
+  coatMm: Partial<Record<ZoneId, number>>
   width: number
   height: number
 }
 
-/** A small coat map without callouts, for lists. */
-export function DogPicture(props: PictureProps) {
-  return <CoatMap {...props} callouts={[]} />
+/** A small coat map without callouts, for lists. It takes lengths, not paths, so that a page of dogs stays light. */
+export function DogPicture({ label, dog, coatMm, width, height }: PictureProps) {
+  const lengthMm = (zone: ZoneId) => coatMm[zone] ?? 0
+  const view = sideView(dog, lengthMm, 'small')
+  return (
+    <CoatMap
+      label={label}
+      view={view}
+      coat={dog.coat}
+      lengthMm={lengthMm}
+      callouts={[]}
+      width={width}
+      height={height}
+    />
+  )
 }

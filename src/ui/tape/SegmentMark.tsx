@@ -3,6 +3,7 @@ import type { Segment } from '@/core/strip'
 
 interface SegmentProps {
   segment: Segment
+  before: Segment | undefined
   next: Segment | undefined
   x: (min: number) => number
   top: number
@@ -94,9 +95,10 @@ function PastPin({ field: { left, width, top, height }, pinX, hatch }: { field: 
   )
 }
 
-/** The name where it fits; of the stage under way it stands in the larger part. */
+/** The name where it fits; a stage under way is named in the larger of its two parts. */
 function Label({
   segment,
+  before,
   next,
   x,
   field,
@@ -105,20 +107,19 @@ function Label({
   height,
   top,
 }: SegmentProps & { field: Field; label: string; inked: boolean }) {
-  const restPx = segment.state === 'now' && next?.rest ? x(next.toMin) - x(next.fromMin) : 0
-  const partPx = segment.rest ? 0 : field.width
-  if (segment.kind === 'wait') return null
-  const inRest = restPx > partPx
-  const room = inRest ? restPx : partPx
-  if (room <= label.length * LETTER_PX + 10) return null
-  const left = inRest ? x(next?.fromMin ?? 0) + 7 : field.left + 5
+  const widthOf = (each: Segment | undefined) => (each ? x(each.toMin) - x(each.fromMin) : 0)
+  const elsewhere = segment.rest
+    ? widthOf(before?.state === 'now' ? before : undefined)
+    : widthOf(next?.rest && segment.state === 'now' ? next : undefined)
+  const fits = field.width > label.length * LETTER_PX + 10
+  if (segment.kind === 'wait' || !fits || elsewhere > field.width) return null
   return (
     <text
-      x={left}
+      x={field.left + (segment.rest ? 8 : 5)}
       y={top + height * (height > TALL ? 0.48 : 0.64)}
       fontSize={height > TALL ? 12.5 : 12}
       fontWeight={650}
-      fill={inked && !inRest ? 'var(--kv-sheet)' : 'var(--kv-ink)'}
+      fill={inked ? 'var(--kv-sheet)' : 'var(--kv-ink)'}
     >
       {label}
     </text>

@@ -84,6 +84,7 @@ export function Tape(props: TapeProps) {
           slotMin={slotMin}
           hatch={`${id}late`}
           terse={terse}
+          before={segments[index - 1]}
           next={segments[index + 1]}
         />
       ))}

@@ -20,15 +20,33 @@ export interface HouseTime {
   startOfDay: (day: string) => number
 }
 
+const FORMATS = {
+  clock: ['en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }],
+  day: ['en-CA', { year: 'numeric', month: '2-digit', day: '2-digit' }],
+  longDay: ['en-GB', { weekday: 'long', day: 'numeric', month: 'long' }],
+  shortDay: ['en-GB', { day: 'numeric', month: 'short' }],
+} as const
+
+const made = new Map<string, Intl.DateTimeFormat>()
+
+/** Making a format is slow, using one is not: a page shows some fifty times. */
+function formatter(name: keyof typeof FORMATS, timeZone: string): (ms: number) => string {
+  const key = `${name} ${timeZone}`
+  const [locale, options] = FORMATS[name]
+  const format = made.get(key) ?? new Intl.DateTimeFormat(locale, { ...options, timeZone })
+  made.set(key, format)
+  return (ms) => format.format(ms)
+}
+
 export function houseTime(timeZone: string): HouseTime {
-  const local = (ms: number) => dayjs(ms).tz(timeZone)
+  const clock = formatter('clock', timeZone)
   return {
-    clock: (ms) => local(ms).format('HH:mm'),
-    day: (ms) => local(ms).format('YYYY-MM-DD'),
-    longDay: (ms) => local(ms).format('dddd D MMMM'),
-    shortDay: (ms) => local(ms).format('D MMM'),
-    minuteOfHour: (ms) => local(ms).minute(),
-    at: (day, clock) => dayjs.tz(`${day} ${clock}`, timeZone).valueOf(),
+    clock,
+    day: formatter('day', timeZone),
+    longDay: formatter('longDay', timeZone),
+    shortDay: formatter('shortDay', timeZone),
+    minuteOfHour: (ms) => Number(clock(ms).slice(3)),
+    at: (day, clockTime) => dayjs.tz(`${day} ${clockTime}`, timeZone).valueOf(),
     startOfDay: (day) => dayjs.tz(`${day} 00:00`, timeZone).valueOf(),
   }
 }

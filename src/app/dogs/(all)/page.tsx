@@ -1,11 +1,10 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { COAT_FACTS } from '@/core/coat'
-import { sideView } from '@/core/figure'
 import { coatToday } from '@/core/plan'
-import { readCard } from '@/data/cards'
+import { readCards, type TrimCard } from '@/data/cards'
 import { readDogs, readOwners, type Dog } from '@/data/dogs'
-import { readVisitsOfDog } from '@/data/visits'
+import { readLastCuts } from '@/data/visits'
 import { DogPicture } from '@/ui/coat-map'
 import { Frame } from '@/ui/frame/Frame'
 import { Saying } from '@/ui/frame/Saying'
@@ -18,9 +17,9 @@ export const metadata: Metadata = { title: 'Dogs' }
 /** Every dog as it stands today: the figure is the coat grown since the last visit. */
 export default async function DogsPage() {
   const house = await openHouse()
-  const [dogs, owners] = await Promise.all([readDogs(), readOwners()])
+  const [dogs, owners, lasts] = await Promise.all([readDogs(), readOwners(), readLast()])
   const today = house.time.day(house.nowMs)
-  const shown = await Promise.all(dogs.map((dog) => readStanding(dog, house, today)))
+  const shown = dogs.map((dog) => standing(dog, lasts.get(dog.id), house, today))
   return (
     <Frame here="Dogs" house={house.name} timeZone={house.timeZone} nowMs={house.nowMs}>
       <h1>Dogs</h1>
@@ -43,9 +42,8 @@ export default async function DogsPage() {
             <Link href={`/dogs/${dog.id}`} style={{ textDecoration: 'none', display: 'block' }}>
               <DogPicture
                 label={`${dog.name}, coat today`}
-                view={sideView(dog, (zone) => coatMm.get(zone) ?? 0)}
-                coat={dog.coat}
-                lengthMm={(zone) => coatMm.get(zone) ?? 0}
+                dog={{ build: dog.build, coat: dog.coat, heightCm: dog.heightCm, lengthCm: dog.lengthCm }}
+                coatMm={coatMm}
                 width={285}
                 height={180}
               />
@@ -67,15 +65,27 @@ export default async function DogsPage() {
   )
 }
 
-async function readStanding(dog: Dog, { time }: OpenHouse, today: string) {
-  const [last] = await readVisitsOfDog(dog.id, 1, Number.MAX_SAFE_INTEGER / 2)
-  const card = last?.cutCardId ? await readCard(last.cutCardId) : null
-  const lastCase = last && card ? { last: { date: time.day(last.startedMs), card: card.zones } } : {}
-  const coatMm = coatToday({
-    coatNowMm: {},
-    date: today,
-    dog: { ...dog, heightCm: undefined, lengthCm: undefined },
-    ...lastCase,
-  })
+interface Last {
+  startedMs: number
+  card: TrimCard
+}
+
+/** The last card of every dog, in three queries however many dogs there are. */
+async function readLast(): Promise<Map<number, Last>> {
+  const cuts = await readLastCuts()
+  const cards = await readCards([...cuts.values()].map(({ cutCardId }) => cutCardId))
+  return new Map(
+    [...cuts].flatMap(([dogId, { startedMs, cutCardId }]) => {
+      const card = cards.get(cutCardId)
+      return card ? [[dogId, { startedMs, card }] as const] : []
+    }),
+  )
+}
+
+/** The coat as it should be today. */
+function standing(dog: Dog, last: Last | undefined, { time }: OpenHouse, today: string) {
+  const lastCase = last ? { last: { date: time.day(last.startedMs), card: last.card.zones } } : {}
+  const size = { heightCm: undefined, lengthCm: undefined }
+  const coatMm = Object.fromEntries(coatToday({ coatNowMm: {}, date: today, dog: { ...dog, ...size }, ...lastCase }))
   return { dog, coatMm, last: last ? `last ${time.shortDay(last.startedMs)}` : 'first visit to come' }
 }

@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest'
+import { houseTime, showAge, showSpan } from './houseTime'
+
+const time = houseTime('Europe/London')
+
+describe('the clock of the house', () => {
+  it('shows UTC moments in the house’s own time, summer and winter', () => {
+    expect(time.clock(Date.UTC(2027, 0, 19, 9, 45))).toBe('09:45')
+    expect(time.clock(Date.UTC(2027, 6, 19, 9, 45))).toBe('10:45')
+    expect(time.clock(Date.UTC(2027, 0, 19, 0, 5))).toBe('00:05')
+  })
+  it('knows the day it is here, not in UTC', () => {
+    expect(time.day(Date.UTC(2027, 6, 19, 23, 30))).toBe('2027-07-20')
+    expect(time.longDay(Date.UTC(2027, 2, 2, 12))).toBe('Tuesday 2 March')
+    expect(time.shortDay(Date.UTC(2027, 2, 2, 12))).toBe('2 Mar')
+  })
+  it('turns a clock time of a day into its moment', () => {
+    expect(time.at('2027-07-19', '10:45')).toBe(Date.UTC(2027, 6, 19, 9, 45))
+    expect(time.startOfDay('2027-07-19')).toBe(Date.UTC(2027, 6, 18, 23))
+  })
+  it('shows spans and ages', () => {
+    expect(showSpan(252_000)).toBe('4:12')
+    expect(showSpan(-5)).toBe('0:00')
+    expect(showAge('2025-12-02', '2027-03-02')).toBe('15 months')
+    expect(showAge('2023-03-02', '2027-03-02')).toBe('4 years')
+  })
+})
