@@ -44,7 +44,7 @@ interface DogFileProps {
   leftMm: Partial<Record<ZoneId, number>>
   lastDay: string | null
   tapes: FileTape[]
-  next: { bookingId: number; visitId: number | null; done: boolean; when: string } | null
+  next: { bookingId: number; visitId: number | null; when: string } | null
   staff: BookProps['staff']
   book: BookProps['book']
 }
@@ -86,27 +86,26 @@ export function DogFile(props: DogFileProps) {
 }
 
 function NextStep({ dog, next, staff, today, card, book }: DogFileProps) {
-  const open = next !== null && !next.done
   return (
     <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
-      {open && <span className="kv-quiet">{next.when}</span>}
-      {(!open || next.visitId === null) && (
+      {next && <span className="kv-quiet">{next.when}</span>}
+      {(next === null || next.visitId === null) && (
         <BookVisit
           dogId={dog.id}
           dogName={dog.name}
           staff={staff}
           today={today}
-          main={!open}
+          main={next === null}
           again={card !== null}
           book={book}
         />
       )}
-      {open && next.visitId !== null && (
+      {next && next.visitId !== null && (
         <Link className="kv-button kv-main" href={`/visits/${next.visitId}/bench`}>
           Go on at the bench
         </Link>
       )}
-      {open && next.visitId === null && (
+      {next && next.visitId === null && (
         <Link className="kv-button kv-main" href={`/bookings/${next.bookingId}/plan`}>
           Plan this groom
         </Link>

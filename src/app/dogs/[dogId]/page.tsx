@@ -33,12 +33,15 @@ export default async function DogPage({ params }: Params) {
   const { time, nowMs } = house
   const today = time.day(nowMs)
   const startOfToday = time.startOfDay(today)
-  const [visits, count, [next], owners] = await Promise.all([
+  const [visits, count, bookings, owners] = await Promise.all([
     readVisitsOfDog(dog.id, TAPES),
     countVisits(dog.id),
     readBookingsOfDog(dog.id, startOfToday),
     readOwners(),
   ])
+  // What was wrapped up today is past; the next booking is the one still open.
+  const isClosed = ({ id }: Booking) => visits.some(({ bookingId, closedMs }) => bookingId === id && closedMs !== null)
+  const next = bookings.find((booking) => !isClosed(booking))
   const coat = await readCoat(dog, visits, next, house)
   const nextVisit = visits.find(({ bookingId }) => bookingId === next?.id)
   return (
@@ -61,7 +64,6 @@ export default async function DogPage({ params }: Params) {
 const nextOf = (next: Booking, visit: StoredVisit | undefined, time: OpenHouse['time']) => ({
   bookingId: next.id,
   visitId: visit?.id ?? null,
-  done: visit !== undefined && visit.closedMs !== null,
   when: `${time.longDay(next.startMs)}, ${time.clock(next.startMs)}`,
 })
 

@@ -1,0 +1,25 @@
+import { describe, expect, it } from 'vitest'
+import { bathFor, bodySurfaceM2, mix } from '.'
+
+describe('the bath', () => {
+  const wet = ['wash', 'condition', 'rinse']
+  const total = (bath: ReturnType<typeof bathFor>) => (bath.mixes[0]?.productMl ?? 0) + (bath.mixes[0]?.waterMl ?? 0)
+  it('takes 600 ml of solution a square metre, 0.7 of it for a short coat, half as much again for a long one', () => {
+    const surface = bodySurfaceM2(19)
+    expect(total(bathFor(wet, 19, 30, false))).toBe(Math.round(600 * surface))
+    expect(total(bathFor(wet, 19, 9, false))).toBe(Math.round(600 * surface * 0.7))
+    expect(total(bathFor(wet, 19, 41, false))).toBe(Math.round(600 * surface * 1.5))
+  })
+  it('takes a quarter more where it is matted', () =>
+    expect(total(bathFor(wet, 19, 30, true))).toBe(Math.round(600 * bodySurfaceM2(19) * 1.25)))
+  it('takes 12 l to wet and 25 l for a rinse, a square metre', () =>
+    expect(bathFor(wet, 19, 30, false).waterLitres).toBe(Math.round(37 * bodySurfaceM2(19))))
+  it('is dry when nothing is washed', () =>
+    expect(bathFor(['arrive'], 19, 30, false)).toEqual({ waterMaxC: 38, waterLitres: 0, mixes: [] }))
+  it('product and water are the whole, to the millilitre', () => {
+    for (const ml of [100, 333, 431]) {
+      const { productMl, waterMl } = mix('condition', 10, ml)
+      expect(productMl + waterMl).toBe(ml)
+    }
+  })
+})

@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest'
+import { Case, problemsOf, showPath } from '.'
+
+const GOOD = {
+  kovit: 'case/1',
+  date: '2027-03-02',
+  dog: { name: 'Quill', coat: 'curly', build: 'square', weightKg: 19 },
+  coatNowMm: {},
+  request: {},
+  setting: 'salon',
+  slotMin: 120,
+}
+const problems = (change: object) => {
+  const parsed = Case.safeParse({ ...GOOD, ...change })
+  return parsed.success ? [] : problemsOf(parsed.error).map(({ path, sentence }) => `${path}: ${sentence}`)
+}
+const dog = (change: object) => problems({ dog: { ...GOOD.dog, ...change } })
+
+describe('a case', () => {
+  it('needs no more than this', () => expect(problems({})).toEqual([]))
+  it.each<[object, string]>([
+    [{ weightKg: 0.2 }, 'dog.weightKg: The weight must be 0.3 to 120 kg.'],
+    [{ weightKg: 121 }, 'dog.weightKg: The weight must be 0.3 to 120 kg.'],
+    [{ weightKg: 'heavy' }, 'dog.weightKg: Give the weight as a number.'],
+    [{ heightCm: 9 }, 'dog.heightCm: The height must be 10 to 120 cm.'],
+    [{ lengthCm: 121 }, 'dog.lengthCm: The length must be 10 to 120 cm.'],
+    [{ ageMonths: 361 }, 'dog.ageMonths: The age must be 0 to 360 months.'],
+    [{ name: '' }, 'dog.name: Give the name of the dog.'],
+    [{ paws: 4 }, 'dog.paws: This key is not known here.'],
+  ])('a dog with %j is refused by the field', (change, line) => expect(dog(change)).toEqual([line]))
+  it.each<[object, string]>([
+    [{ slotMin: 4 }, 'slotMin: The slot must be 5 to 720 min.'],
+    [{ slotMin: 721 }, 'slotMin: The slot must be 5 to 720 min.'],
+    [{ mats: { armpit: 1.5 } }, 'mats.armpit: Mats must be a whole number, 0 to 4.'],
+    [{ behaviour: { dryer: 5 } }, 'behaviour.dryer: Behaviour must be 0 to 4.'],
+    [{ behaviour: { postman: 1 } }, 'behaviour.postman: This key is not known here.'],
+    [{ setting: 'garden' }, 'setting: This must be one of: salon, mobile.'],
+    [{ kovit: 'case/2' }, 'kovit: This must be one of: case/1.'],
+    [{ date: undefined }, 'date: Give a date as year-month-day, such as 2027-03-02.'],
+    [{ health: [{ kind: 'sad' }] }, 'health[0].kind: This must be one of: skin-red, sore, hot-spot, ear-smell, ear-discharge, lump-new, lump-changed, limp, breathing, heart, seizure, diabetic, arthritis, unsteady, blind, deaf, in-season, stitches, parasites, allergy.'],
+    [{ request: undefined }, 'request: This is missing, or it is not an object.'],
+  ])('%j is refused by the field', (change, line) => expect(problems(change)).toEqual([line])) // prettier-ignore
+  it('names every fault at once', () =>
+    expect(problems({ slotMin: 1, setting: 'x', date: '2027-02-30' })).toHaveLength(3))
+})
+
+it('paths read as a groomer’s colleague would write them', () =>
+  expect(showPath(['health', 0, 'zone'])).toBe('health[0].zone'))

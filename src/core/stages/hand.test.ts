@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest'
+import { ZONES } from '../zones'
+import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone } from '.'
+
+describe('where the hand is', () => {
+  it('every zone has its stage', () => {
+    for (const zone of ZONES) expect(STAGES).toContain(stageOfZone(zone, false, true))
+  })
+  it.each([
+    ['muzzle', false, true, 'head'],
+    ['muzzle', true, true, 'pre-clip'],
+    ['muzzle', true, false, 'flat-work'],
+    ['forefoot', true, true, 'pre-clip'],
+    ['forefoot', true, false, 'feet'],
+    ['belly', false, true, 'underline'],
+    ['belly', true, true, 'sanitary'],
+    ['back', true, true, 'body'],
+    ['ear-canal', false, true, 'ears'],
+    ['tail-base', true, true, 'tail'],
+  ] as const)('%s, shaved %s, face and feet first %s: %s', (zone, shaved, first, stage) =>
+    expect(stageOfZone(zone, shaved, first)).toBe(stage),
+  )
+})
+
+describe('what a dog minds', () => {
+  it('the table counts at every table stage and nowhere else', () => {
+    for (const stage of STAGES)
+      expect(behaviourAt(stage, { table: 3 })).toBe(STAGE_FACTS[stage].needs === 'table' ? 3 : 0)
+  })
+  it.each([
+    ['brush', ['brush-out', 'comb-through']],
+    ['bath', ['wash', 'second-wash', 'condition', 'rinse']],
+    ['dryer', ['dry']],
+    ['face', ['flat-work', 'head']],
+    ['feet', ['nails', 'pads', 'feet']],
+    ['clipper', ['rough-in', 'pre-clip', 'sanitary', 'pads', 'body', 'flat-work']],
+    ['rear', ['sanitary', 'legs', 'tail']],
+    ['people', []],
+  ] as const)('%s counts at %s', (trigger, stages) =>
+    expect(STAGES.filter((stage) => behaviourAt(stage, { [trigger]: 2 }) === 2)).toEqual(stages),
+  )
+})

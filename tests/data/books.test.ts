@@ -1,0 +1,163 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { addBooking, keepRequest, readBooking, readBookings, readBookingsOfDog } from '@/data/bookings'
+import { readBookingFile } from '@/data/caseOfBooking'
+import type { Database } from '@/data/connection'
+import { makeDemo } from '@/data/demo'
+import { readDog, readDogs, readOwners } from '@/data/dogs'
+import { readHouse, readKit, readRules, readStaff } from '@/data/house'
+import { proposeSlot } from '@/data/proposeSlot'
+import { readLastCuts, readLogs, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
+import { makePlan } from '@/core/plan'
+import { VisitEvent, foldVisit } from '@/core/visit'
+import { openHouse, type Server } from './house'
+
+const NOW = Date.UTC(2027, 2, 2, 11, 30)
+const DAY_MS = 86_400_000
+const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
+let server: Server
+let database: Database
+
+beforeAll(async () => {
+  ;({ server, database } = await openHouse('.kovit-test/books'))
+  await makeDemo(NOW)
+})
+afterAll(async () => {
+  await database.sequelize.close()
+  await server.stop()
+})
+
+describe('Tern Harbour', () => {
+  it('has a house, people, tools and dogs of many coats', async () => {
+    expect(await readHouse()).toEqual({
+      name: 'Tern Harbour salon',
+      place: 'Tern Harbour',
+      timeZone: 'Europe/London',
+      unit: 'mm',
+    })
+    expect((await readStaff()).map(({ role }) => role)).toEqual(['groomer', 'groomer', 'bather'])
+    expect((await readKit()).combs).toContain('1½')
+    const dogs = await readDogs()
+    expect(dogs).toHaveLength(12)
+    expect(new Set(dogs.map(({ coat }) => coat)).size).toBeGreaterThanOrEqual(7)
+    expect((await readOwners()).size).toBe(10)
+  })
+
+  it('has two households with two dogs', async () => {
+    const homes = (await readDogs()).map(({ householdId }) => householdId)
+    expect(homes.length - new Set(homes).size).toBe(2)
+  })
+
+  it('has a day half done: two home, two in the house, two to come', async () => {
+    const bookings = await readBookings(NOW - 12 * 3_600_000, NOW + 12 * 3_600_000)
+    const visits = await readVisitsOfBookings(bookings.map(({ id }) => id))
+    const logs = await readLogs(visits.map(({ id }) => id))
+    const finished = visits.filter(({ id }) => foldVisit(logs.get(id) ?? []).finishedMs !== null)
+    expect([bookings.length, visits.length, finished.length]).toEqual([6, 4, 2])
+    for (const { closedMs } of finished) expect(closedMs).not.toBeNull()
+  })
+
+  it('has nothing in a log that has not happened yet', async () => {
+    const rows = await database.models.event.findAll()
+    expect(rows.length).toBeGreaterThan(3000)
+    for (const row of rows) expect(VisitEvent.parse(JSON.parse(row.payload)).atMs).toBeLessThanOrEqual(NOW)
+  })
+
+  it('every dog’s past visits follow from the one before: same as last, and the card grew by versions', async () => {
+    const quill = (await readDogs()).find(({ name }) => name === 'Quill')
+    const visits = await readVisitsOfDog(quill?.id ?? 0, 50)
+    expect(visits.length).toBeGreaterThan(10)
+    expect(visits.at(-1)?.plannedCase.request.sameAsLast).toBeUndefined()
+    for (const { plannedCase } of visits.slice(0, -1)) expect(plannedCase.request.sameAsLast).toBe(true)
+    const versions = await database.models.card.findAll({
+      where: { dogId: quill?.id ?? 0 },
+      order: [['version', 'ASC']],
+    })
+    expect(versions.map(({ version }) => version)).toEqual(versions.map((_, at) => at + 1))
+  })
+
+  it('is the same house every time', async () => {
+    const again = await openHouse('.kovit-test/books-again')
+    await makeDemo(NOW)
+    const [mine, other] = await Promise.all([
+      database.models.event.findAll({ order: [['id', 'ASC']] }),
+      again.database.models.event.findAll({ order: [['id', 'ASC']] }),
+    ])
+    expect(other.map(({ id }) => id)).toEqual(mine.map(({ id }) => id))
+    await again.database.sequelize.close()
+    await again.server.stop()
+    ;(globalThis as { kovitDatabase?: Database }).kovitDatabase = database
+  })
+})
+
+describe('bookings', () => {
+  const draft = {
+    staffId: 1,
+    startMs: NOW + 60 * DAY_MS,
+    service: 'Full groom',
+    request: { sameAsLast: true },
+    coatNowMm: {},
+    mats: {},
+    setting: 'salon' as const,
+  }
+
+  it('get the shortest slot that the dog’s own plan holds at the house’s chance', async () => {
+    const [dog] = await readDogs()
+    const slotMin = await proposeSlot({ ...draft, dogId: dog?.id ?? 0 }, dayOf)
+    if (slotMin === null) throw new Error('no slot')
+    const id = await addBooking({ ...draft, dogId: dog?.id ?? 0, slotMin })
+    const file = await readBookingFile(id, dayOf)
+    if (!file) throw new Error('no file')
+    const { fit } = makePlan(file.planned)
+    expect(slotMin).toBe(fit.shortestSlotMin)
+    expect(fit.chance).toBeGreaterThanOrEqual(0.85)
+  })
+
+  it('propose nothing for a dog that is not there', async () =>
+    expect(await proposeSlot({ ...draft, dogId: 9999 }, dayOf)).toBeNull())
+
+  it('keep wishes and measures as they are changed', async () => {
+    const id = await addBooking({ ...draft, dogId: 2, slotMin: 90, startMs: NOW + 61 * DAY_MS })
+    await keepRequest(
+      id,
+      { pattern: 'teddy', lengthsMm: { chin: 16 } },
+      { coatNowMm: { all: 30 }, mats: { armpit: 2 } },
+    )
+    expect(await readBooking(id)).toMatchObject({
+      request: { pattern: 'teddy', lengthsMm: { chin: 16 } },
+      coatNowMm: { all: 30 },
+      mats: { armpit: 2 },
+      slotMin: 90,
+    })
+  })
+
+  it('of a day run from its first moment to before its last', async () => {
+    const startMs = NOW + 90 * DAY_MS
+    const id = await addBooking({ ...draft, dogId: 3, slotMin: 90, startMs })
+    expect((await readBookings(startMs, startMs + 1)).map((booking) => booking.id)).toEqual([id])
+    expect(await readBookings(startMs + 1, startMs + DAY_MS)).toEqual([])
+    expect((await readBookingsOfDog(3, startMs)).map((booking) => booking.id)).toEqual([id])
+  })
+
+  it('are null when they are not there', async () => {
+    expect(await readBooking(9999)).toBeNull()
+    expect(await readDog(9999)).toBeNull()
+    expect(await readBookingFile(9999, dayOf)).toBeNull()
+  })
+})
+
+describe('the house', () => {
+  it('decides its schools one by one; the rest stays as usual', async () => {
+    await database.models.rule.create({ ruleId: 'nailsWhen', choice: 'in-bath' })
+    expect(await readRules()).toMatchObject({ nailsWhen: 'in-bath', earHair: 'clip' })
+  })
+  it('does not offer a tool that is retired', async () => {
+    await database.models.tool.update({ retiredOn: '2027-01-01' }, { where: { name: '1½' } })
+    expect((await readKit()).combs).not.toContain('1½')
+  })
+  it('knows the last card of every dog that has one', async () => {
+    const cuts = await readLastCuts()
+    expect(cuts.size).toBe(12)
+    const [quill] = await readVisitsOfDog(3, 1, NOW)
+    expect(cuts.get(3)?.cutCardId).toBe(quill?.cutCardId)
+  })
+})

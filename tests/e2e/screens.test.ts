@@ -1,0 +1,128 @@
+import { rmSync } from 'node:fs'
+import { By, type WebDriver } from 'selenium-webdriver'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Page, openBrowser, startKovit, stopKovit, type Running } from './kovit'
+
+const HOME = '.kovit-test/screens'
+let kovit: Running
+let driver: WebDriver
+let page: Page
+let paths: Record<'day' | 'dogs' | 'dog' | 'plan' | 'bench' | 'wrapUp', string>
+
+beforeAll(async () => {
+  rmSync(HOME, { recursive: true, force: true })
+  kovit = await startKovit(HOME)
+  driver = await openBrowser(820, 1180)
+  page = new Page(driver)
+  const day = await (await fetch(kovit.address)).text()
+  const found = (pattern: RegExp) => pattern.exec(day)?.[0] ?? 'missing'
+  paths = {
+    day: '/',
+    dogs: '/dogs',
+    dog: found(/\/dogs\/\d+/),
+    plan: found(/\/bookings\/\d+\/plan/),
+    bench: found(/\/visits\/\d+\/bench/),
+    wrapUp: found(/\/visits\/\d+\/wrap-up/),
+  }
+})
+afterAll(async () => {
+  await driver?.quit()
+  await stopKovit(kovit)
+})
+
+const open = (path: string) => driver.get(kovit.address + path)
+
+describe('the bench on a tablet', () => {
+  it('has targets of 56 px and more, and text of 18 px and more', async () => {
+    await open(paths.bench)
+    const targets = (await driver.executeScript(
+      "return [...document.querySelectorAll('footer button')].map((each) => each.getBoundingClientRect().height)",
+    )) as number[]
+    expect(Math.min(...targets)).toBeGreaterThanOrEqual(56)
+    const small = (await driver.executeScript(
+      "return [...document.querySelectorAll('main p, main button, main h1, main a')].filter((each) => each.innerText && each.getBoundingClientRect().width > 2 && parseFloat(getComputedStyle(each).fontSize) < 18).map((each) => each.innerText)",
+    )) as string[]
+    expect(small).toEqual([])
+  })
+
+  it('fits its width: nothing is cut off at the side', async () => {
+    const [wide, room] = (await driver.executeScript(
+      'return [document.documentElement.scrollWidth, window.innerWidth]',
+    )) as [number, number]
+    expect(wide).toBeLessThanOrEqual(room)
+  })
+
+  it('keeps Undo leftmost and the main action full width', async () => {
+    const boxes = (await driver.executeScript(
+      "return [...document.querySelectorAll('footer button')].map((each) => [each.innerText, each.getBoundingClientRect().left, each.getBoundingClientRect().width])",
+    )) as [string, number, number][]
+    expect(boxes[0]?.[0]).toBe('Undo')
+    expect(Math.min(...boxes.map(([, left]) => left))).toBe(boxes[0]?.[1])
+    expect(boxes.at(-1)?.[2]).toBeGreaterThan(700)
+  })
+})
+
+describe('every page', () => {
+  it('has one heading of the first rank, a main part, a language and a title', async () => {
+    for (const path of Object.values(paths)) {
+      await open(path)
+      await driver.wait(async () => (await driver.findElements(By.css('h1'))).length > 0, 8000)
+      const [headings, mains, language, title] = (await driver.executeScript(
+        "return [document.querySelectorAll('h1').length, document.querySelectorAll('main').length, document.documentElement.lang, document.title]",
+      )) as [number, number, string, string]
+      expect([path, headings, mains, language]).toEqual([path, 1, 1, 'en'])
+      expect(title).toMatch(/Kovit$/)
+    }
+  })
+
+  it('names every button, link, field and picture', async () => {
+    for (const path of Object.values(paths)) {
+      await open(path)
+      const nameless = (await driver.executeScript(
+        "return [...document.querySelectorAll('button, a, svg[role=img], svg[role=group], textarea')].filter((each) => !(each.innerText || '').trim() && !each.getAttribute('aria-label') && !each.closest('label') && !each.getAttribute('aria-hidden') && each.getAttribute('type') !== 'hidden').map((each) => each.outerHTML.slice(0, 120))",
+      )) as string[]
+      expect([path, nameless]).toEqual([path, []])
+    }
+  })
+
+  it('carries sane headers and asks nobody else for anything', async () => {
+    const { headers } = await fetch(kovit.address)
+    expect(headers.get('content-security-policy')).toContain("frame-ancestors 'none'")
+    expect(headers.get('x-content-type-options')).toBe('nosniff')
+    expect(headers.get('x-powered-by')).toBeNull()
+    await open(paths.plan)
+    const asked = (await driver.executeScript(
+      "return performance.getEntriesByType('resource').map(({ name }) => new URL(name).origin)",
+    )) as string[]
+    expect(new Set(asked)).toEqual(new Set([kovit.address]))
+  })
+})
+
+describe('finding one’s way', () => {
+  it('a day without dogs says so and leads on', async () => {
+    await open('/?day=2020-01-01')
+    await page.sees('Nothing is booked on this day')
+    await page.press('Today')
+    await page.sees('in the house')
+  })
+  it('a day that does not exist is today', async () => {
+    await open('/?day=2027-02-30')
+    await page.sees('2 home, 2 in the house, 2 to come')
+  })
+  it('books a visit with the slot that the dog’s own plan asks for', async () => {
+    await open(paths.dog)
+    await page.press('Book a visit')
+    await page.press('Book and plan')
+    await page.sees('Plan for')
+    await page.sees('to be done by')
+    expect(Number(/(\d+) %\s+to be done by/.exec(await page.text())?.[1])).toBeGreaterThanOrEqual(85)
+  })
+  it('the layers of the coat change the picture and its figures', async () => {
+    await open(paths.dog)
+    const figures = () => driver.executeScript("return document.querySelector('svg[role=group]').textContent")
+    const now = await figures()
+    await page.press('In 3 weeks')
+    await driver.wait(async () => (await figures()) !== now, 5000)
+    expect(await figures()).not.toBe(now)
+  })
+})
