@@ -1,12 +1,13 @@
-import { coatToday, makePlan, type Plan } from '@/core/plan'
-import { visitSegments, plannedSegments, type Segment } from '@/core/strip'
-import { foldVisit, forecast, type Forecast, type Visit } from '@/core/visit'
+import { coatToday, makePlan } from '@/core/plan'
+import { plannedSegments, visitSegments } from '@/core/strip'
+import { foldVisit, forecast, type Visit } from '@/core/visit'
 import { readBooking, type Booking } from '@/data/bookings'
 import { readBookingFile } from '@/data/caseOfBooking'
 import { readDog, type Dog } from '@/data/dogs'
 import { readLog, readVisit, type StoredVisit } from '@/data/visits'
 import type { VisitEvent } from '@/core/visit'
 import type { ZoneId } from '@/core/zones'
+import type { DayEntry } from '@/ui/day/dayRow'
 import type { HouseTime } from '@/ui/time/houseTime'
 
 const MS_PER_MIN = 60_000
@@ -31,17 +32,6 @@ export async function readVisitFile(visitId: number): Promise<VisitFile | null> 
   ])
   if (!booking || !dog) return null
   return { stored, booking, dog, log, visit: foldVisit(log), presentMm: coatToday(stored.plannedCase) }
-}
-
-export interface DayEntry {
-  booking: Booking
-  dog: Dog
-  visitId: number | null
-  closed: boolean
-  plan: Plan
-  visit: Visit | null
-  segments: Segment[]
-  forecast: Forecast | null
 }
 
 /** One booking as the day shows it: its strip as it stands now, and when it will be done. */

@@ -3,6 +3,10 @@ import { sideView } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap, cardCallouts, focusOn } from '../coat-map'
 import type { BenchProps } from './props'
+import { useWidth } from './useWidth'
+
+/** Labels keep their size on any screen; the drawing takes what is left, down to this. */
+const NARROWEST_PX = 420
 
 interface MapProps extends BenchProps {
   stageZones: readonly ZoneId[]
@@ -18,21 +22,24 @@ export function BenchMap({ dog, plan, unit, stageZones, zone, onZone }: MapProps
   const growing = onHead ? plan.growing.map((each) => each.zone) : []
   const shown = [...new Set([...stageZones, ...growing])]
   const focus = focusOn(view, shown)
+  const { ref, width } = useWidth(520)
   return (
-    <CoatMap
-      label={`${dog.name}, zones of this stage`}
-      view={view}
-      coat={dog.coat}
-      lengthMm={(each) => wanted.get(each)?.lengthMm ?? 0}
-      joinOf={(each) => wanted.get(each)?.join ?? 'blend'}
-      {...(stageZones.length > 0 ? { lit: new Set(shown) } : {})}
-      callouts={cardCallouts(plan.card, plan.growing, unit, shown)}
-      {...(focus ? { focus } : {})}
-      width={520}
-      height={420}
-      large
-      picked={zone}
-      onPick={onZone}
-    />
+    <div ref={ref}>
+      <CoatMap
+        label={`${dog.name}, zones of this stage`}
+        view={view}
+        coat={dog.coat}
+        lengthMm={(each) => wanted.get(each)?.lengthMm ?? 0}
+        joinOf={(each) => wanted.get(each)?.join ?? 'blend'}
+        {...(stageZones.length > 0 ? { lit: new Set(shown) } : {})}
+        callouts={cardCallouts(plan.card, plan.growing, unit, shown)}
+        {...(focus ? { focus } : {})}
+        width={Math.max(NARROWEST_PX, Math.round(width))}
+        height={420}
+        large
+        picked={zone}
+        onPick={onZone}
+      />
+    </div>
   )
 }

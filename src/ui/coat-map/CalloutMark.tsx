@@ -22,7 +22,7 @@ export function CalloutMark({ callout, width, large, picked, onPick }: CalloutPr
   const edge = left ? (large ? 132 : 112) : x - 8
   const bend = left ? edge + 14 : edge - 14
   const ink = caution ? 'var(--kv-caution)' : 'var(--kv-ink)'
-  const size = large ? { name: 18, figure: 25, below: 15 } : { name: 12.5, figure: 16.5, below: 12.5 }
+  const size = large ? { name: 18, figure: 25, below: 18 } : { name: 12.5, figure: 16.5, below: 12.5 }
   const figureWidth = figure.length * size.figure * 0.6
   const gauge = lengthMm * (lengthMm > LONG_MM ? LONG_GAUGE_PX : GAUGE_PX)
   return (

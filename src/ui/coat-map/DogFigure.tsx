@@ -151,25 +151,33 @@ function LegSeams({ view, id, px }: { view: SideView; id: string; px: number }) 
   )
 }
 
-/** The skin under the coat: the common edge of all parts, fine and faint. */
-function SkinLine({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) {
+interface EdgeProps {
+  paths: string[]
+  id: string
+  stroke: { colour: string; width: number; opacity?: number; dash?: string }
+}
+
+/** The common edge of several shapes: only what of their lines lies outside all of them. */
+function CommonEdge({ paths, id, stroke }: EdgeProps) {
+  const everywhere = { x: -2000, y: -3000, width: 6000, height: 6000 }
   return (
-    <g>
-      <mask id={`${id}skin`} maskUnits="userSpaceOnUse" x={-2000} y={-3000} width={6000} height={6000}>
-        <rect x={-2000} y={-3000} width={6000} height={6000} fill="white" />
-        {parts.map((part) => (
-          <path key={part.id} d={part.skin} fill="black" />
+    <g pointerEvents="none">
+      <mask id={id} maskUnits="userSpaceOnUse" {...everywhere}>
+        <rect {...everywhere} fill="white" />
+        {paths.map((d, index) => (
+          <path key={index} d={d} fill="black" />
         ))}
       </mask>
-      <g mask={`url(#${id}skin)`} pointerEvents="none">
-        {parts.map((part) => (
+      <g mask={`url(#${id})`}>
+        {paths.map((d, index) => (
           <path
-            key={part.id}
-            d={part.skin}
+            key={index}
+            d={d}
             fill="none"
-            stroke="var(--kv-ink)"
-            strokeOpacity={0.4}
-            strokeWidth={1.4 * px}
+            stroke={stroke.colour}
+            strokeOpacity={stroke.opacity}
+            strokeWidth={stroke.width}
+            strokeDasharray={stroke.dash}
           />
         ))}
       </g>
@@ -177,32 +185,23 @@ function SkinLine({ parts, id, px }: { parts: FigurePart[]; id: string; px: numb
   )
 }
 
+/** The skin under the coat, fine and faint. */
+const SkinLine = ({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) => (
+  <CommonEdge
+    paths={parts.map(({ skin }) => skin)}
+    id={`${id}skin`}
+    stroke={{ colour: 'var(--kv-ink)', opacity: 0.4, width: 1.4 * px }}
+  />
+)
+
 /** Another layer of coat as one dotted line round the whole dog. */
-function Dotted({ view, id, px }: { view: SideView; id: string; px: number }) {
-  const parts = view.parts.filter((part) => !isFar(part))
-  return (
-    <g>
-      <mask id={id} maskUnits="userSpaceOnUse" x={-2000} y={-3000} width={6000} height={6000}>
-        <rect x={-2000} y={-3000} width={6000} height={6000} fill="white" />
-        {parts.map((part) => (
-          <path key={part.id} d={part.coat} fill="black" />
-        ))}
-      </mask>
-      <g mask={`url(#${id})`}>
-        {parts.map((part) => (
-          <path
-            key={part.id}
-            d={part.coat}
-            fill="none"
-            stroke="var(--kv-ink-2)"
-            strokeWidth={1.8 * px}
-            strokeDasharray={`${2 * px} ${3 * px}`}
-          />
-        ))}
-      </g>
-    </g>
-  )
-}
+const Dotted = ({ view, id, px }: { view: SideView; id: string; px: number }) => (
+  <CommonEdge
+    paths={view.parts.filter((part) => !isFar(part)).map(({ coat }) => coat)}
+    id={id}
+    stroke={{ colour: 'var(--kv-ink-2)', width: 1.8 * px, dash: `${2 * px} ${3 * px}` }}
+  />
+)
 
 function Face({ view, px }: { view: SideView; px: number }) {
   const radius = view.heightMm * 0.014

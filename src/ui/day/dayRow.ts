@@ -29,8 +29,9 @@ export interface DayRow {
   chance: number | null
 }
 
-interface Entry {
-  booking: { id: number; startMs: number; slotMin: number; request: Request }
+/** A booking with what is known of its groom so far. */
+export interface DayEntry {
+  booking: { id: number; staffId: number; startMs: number; slotMin: number; request: Request }
   dog: { id: number; name: string; breed: string }
   visitId: number | null
   closed: boolean
@@ -43,7 +44,7 @@ interface Entry {
 const MS_PER_MIN = 60_000
 
 /** One booking in the words and figures of the day board. */
-export function dayRow(entry: Entry, groomer: string, time: HouseTime, nowMs: number): DayRow {
+export function dayRow(entry: DayEntry, groomer: string, time: HouseTime, nowMs: number): DayRow {
   const { booking, dog, visitId, visit, forecast } = entry
   const endMs = booking.startMs + booking.slotMin * MS_PER_MIN
   const toMin = (ms: number) => (ms - booking.startMs) / MS_PER_MIN
@@ -75,7 +76,7 @@ export function dayRow(entry: Entry, groomer: string, time: HouseTime, nowMs: nu
   return { ...base, standing: 'holds', words, below: `holds, ${chance} %` }
 }
 
-function stateOf({ visit, closed }: Entry): DayRow['state'] {
+function stateOf({ visit, closed }: DayEntry): DayRow['state'] {
   if (visit === null) return 'to come'
   if (visit.finishedMs === null) return 'in'
   return closed ? 'home' : 'wrap-up'
@@ -86,7 +87,7 @@ function hrefOf(state: DayRow['state'], bookingId: number, visitId: number | nul
   return `/visits/${visitId}/${state === 'in' ? 'bench' : 'wrap-up'}`
 }
 
-function waitOf({ visit, plan }: Entry): DayRow['wait'] {
+function waitOf({ visit, plan }: DayEntry): DayRow['wait'] {
   const record = visit && underWay(visit)
   if (!record || record.waitFromMs === null) return null
   const planned = plan.stages.find(({ id }) => id === record.stage)
