@@ -41,15 +41,7 @@ export async function ensurePrograms(programs) {
   await step(`Installing ${packages.join(', ')}`, async () => {
     const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
     await run('apt-get', ['update', '-q'], { env })
-    // Policy 101 keeps Debian from starting its own database server beside ours.
-    await run(
-      'sh',
-      [
-        '-c',
-        `printf 'exit 101' > /tmp/kovit-policy && chmod +x /tmp/kovit-policy && POLICYRCD=/tmp/kovit-policy apt-get install -y -q --no-install-recommends ${packages.join(' ')}`,
-      ],
-      { env },
-    )
+    await run('apt-get', ['install', '-y', '-q', '--no-install-recommends', ...packages], { env })
   })
 }
 
