@@ -1,5 +1,5 @@
 import type { ZoneId } from '../zones'
-import type { BuildId } from '../plan'
+import type { BuildId } from '../build'
 import rows from './builds.json'
 
 /** Which frame a control point stands in; each follows one measurement of the dog. */
@@ -10,22 +10,9 @@ export type ControlPoint = readonly [string, Frame, number, number, ZoneId | nul
 export const PARTS = ['tail', 'torso', 'hind', 'fore', 'head', 'ear'] as const
 export type PartId = (typeof PARTS)[number]
 
-/** mm. */
-export interface Measures {
-  height: number
-  length: number
-  neck: number
-  chestDepth: number
-  skull: number
-  muzzle: number
-  earLeather: number
-  tail: number
-}
-
 type Pair = readonly [number, number]
 
 export interface Build {
-  measures: Measures
   /** Shares of length and height; angles in degrees. */
   pose: {
     withers: Pair
@@ -46,11 +33,3 @@ export interface Build {
 
 /** Proportions and control points by build. All invented from general knowledge of dogs. */
 export const buildOf = (id: BuildId): Build => (rows as unknown as Record<BuildId, Build>)[id]
-
-/** The build's measures, scaled to the height and length of the dog in front of us (cm). */
-export function measuresOf(id: BuildId, heightCm?: number | null, lengthCm?: number | null): Measures {
-  const usual = buildOf(id).measures
-  const tall = heightCm ? (heightCm * 10) / usual.height : lengthCm ? (lengthCm * 10) / usual.length : 1
-  const scaled = Object.fromEntries(Object.entries(usual).map(([name, mm]) => [name, mm * tall])) as unknown as Measures
-  return lengthCm ? { ...scaled, length: lengthCm * 10 } : scaled
-}

@@ -1,4 +1,5 @@
-import type { Build, Frame, Measures } from './builds'
+import type { Measures } from '../build'
+import type { Build, Frame } from './builds'
 
 export interface Point {
   x: number

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { COATS } from '../coat'
-import { BUILDS } from '../plan'
+import { BUILDS } from '../build'
 import { ZONES } from '../zones'
 import { sideView } from '.'
 

@@ -1,0 +1,8 @@
+export { bandTurns } from './bands'
+export { CLEAR_MM, hangsFromMm, hemClearanceMm, longestClearMm } from './clearance'
+export type { Stature } from './clearance'
+export { LEAST_TOP_MM, flareTop } from './flare'
+export type { Flare } from './flare'
+export { boundedLeastSquares } from './leastSquares'
+export { SHAPING, apparent, balance, targetsOf } from './proportions'
+export type { Advice, Balance, Target } from './proportions'
