@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { CoatId } from '@/core/coat'
-import { Behaviour, BuildId, Health } from '@/core/plan'
+import { BuildId } from '@/core/build'
+import { Behaviour, Health } from '@/core/plan'
 import type { Row } from './models'
 import type { DogFields } from './models/rows'
 import { database } from './connection'

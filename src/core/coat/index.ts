@@ -1,3 +1,6 @@
 export { COATS, COAT_FACTS, CoatId } from './coats'
-export { grownMm, readyOn } from './growth'
+export { grownMm, growthSteps, rateAt, readyOn } from './growth'
+export type { GrowthStep, Rates } from './growth'
+export { learnRates, ratesOf } from './learn'
+export type { GrowthPair, LearnedRate } from './learn'
 export { naturalMm } from './natural'

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { BladeId, CombBladeId, Lay, clippedLengthMm } from './blades'
 import { CombId, combedLengthMm } from './combs'
+import type { ClipperWay } from './kit'
 
 export const MAX_LENGTH_MM = 300
 
@@ -46,6 +47,9 @@ export const byHand = (method: 'scissor' | 'thin' | 'strip' | 'band' | 'leave', 
   lay: null,
   lengthMm,
 })
+
+/** A clipper way as a cut. */
+export const cutOf = (way: ClipperWay): Cut => (way.method === 'clip' ? { ...way, comb: null } : way)
 
 const HAND_WORDS = {
   scissor: 'scissors',

@@ -1,4 +1,4 @@
-import { byHand, type Cut } from './cut'
+import { byHand, cutOf, type Cut } from './cut'
 import { waysOf, type Kit } from './kit'
 
 /** Lengths this close are the same to a rule held at the skin, mm. */
@@ -9,6 +9,5 @@ export function cutLeaving(kit: Kit, lengthMm: number): Cut {
   const way = [...waysOf(kit, 'with'), ...waysOf(kit, 'against')].find(
     (each) => Math.abs(each.lengthMm - lengthMm) < SAME_MM,
   )
-  if (!way) return byHand('scissor', lengthMm)
-  return way.method === 'clip' ? { ...way, comb: null } : way
+  return way ? cutOf(way) : byHand('scissor', lengthMm)
 }

@@ -1,6 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { BLADES, COMBS, FULL_KIT, cutLeaving, cutWith, isNearEnough, nearestWay, toolWords, waysOf, type Kit } from '.'
+import {
+  BLADES,
+  COMBS,
+  FULL_KIT,
+  clipperFor,
+  cutLeaving,
+  cutWith,
+  isNearEnough,
+  nearestWay,
+  toolWords,
+  waysOf,
+  type Kit,
+} from '.'
 
 const someKit = fc.record<Kit>({ blades: fc.subarray([...BLADES]), combs: fc.subarray([...COMBS]) })
 const someLay = fc.constantFrom('with' as const, 'against' as const)
@@ -48,4 +60,28 @@ describe('cuts', () => {
     expect(toolWords(cutLeaving(FULL_KIT, 5.5))).toBe('4F against')
     expect(toolWords(cutLeaving(FULL_KIT, 14))).toBe('scissors')
   })
+})
+
+describe('a kit that gains a tool', () => {
+  it('never comes further from a wished length', () => {
+    const someTool = fc.oneof(fc.constantFrom(...BLADES), fc.constantFrom(...COMBS))
+    fc.assert(
+      fc.property(someKit, someTool, fc.double({ min: 0.2, max: 40, noNaN: true }), (kit, gained, wantedMm) => {
+        const more: Kit = {
+          blades: [...kit.blades, ...BLADES.filter((blade) => blade === gained)],
+          combs: [...kit.combs, ...COMBS.filter((comb) => comb === gained)],
+        }
+        const before = clipperFor(kit, wantedMm, ['with', 'against'])
+        const after = clipperFor(more, wantedMm, ['with', 'against'])
+        if (before === null) return
+        expect(Math.abs((after?.lengthMm ?? 99) - wantedMm)).toBeLessThanOrEqual(Math.abs(before.lengthMm - wantedMm) + 1e-9) // prettier-ignore
+      }),
+    )
+  })
+  it('takes the other lay where that is nearer: 5.5 mm is a 4F against', () =>
+    expect(clipperFor(FULL_KIT, 5.5, ['with', 'against'])).toMatchObject({ blade: '4F', lay: 'against' }))
+  it('takes the lay named first where both leave the same', () =>
+    expect(clipperFor(FULL_KIT, 9.5, ['with', 'against'])).toMatchObject({ comb: '2', lay: 'with' }))
+  it('leaves it to scissors where nothing is within 15 %', () =>
+    expect(clipperFor({ blades: ['30'], combs: ['4'] }, 9.5, ['with', 'against'])).toBeNull())
 })

@@ -60,3 +60,12 @@ export const NEAR_ENOUGH = 0.15
 /** Whether a clipper way comes near enough to a wish to be used in place of scissors. */
 export const isNearEnough = (way: ClipperWay, wantedMm: number): boolean =>
   Math.abs(way.lengthMm - wantedMm) <= NEAR_ENOUGH * wantedMm
+
+/**
+ * The clipper way of a kit that comes nearest to a length, of those lays that suit the coat; ties to the longer, then to the lay named first.
+ * @returns null when nothing the kit makes is near enough, which leaves it to scissors
+ */
+export function clipperFor(kit: Kit, wantedMm: number, lays: readonly Lay[], atMostMm = Infinity): ClipperWay | null {
+  const way = nearestWay(lays.flatMap((lay) => waysOf(kit, lay)), wantedMm, atMostMm) // prettier-ignore
+  return way !== null && isNearEnough(way, wantedMm) ? way : null
+}

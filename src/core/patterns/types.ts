@@ -18,11 +18,15 @@ export const TailShape = z.enum(['plume', 'flag', 'carrot', 'pompon', 'oval', 's
 export const FeetShape = z.enum(['clean', 'round', 'bevel', 'column', 'natural'])
 export const EarsShape = z.enum(['leave', 'bob', 'tips', 'shaved', 'bell', 'tassel'])
 
+/** Work of the hand that leaves a length of its own. */
+export const HAND_METHODS = ['scissor', 'thin', 'strip', 'band'] as const
+export type HandMethod = (typeof HAND_METHODS)[number]
+
 /** What is wanted at a zone, before coat, kit and safety have their say. */
 export type Want =
   | { by: 'tool'; tool: Tool }
   | { by: 'clipper'; lengthMm: number }
-  | { by: 'scissor' | 'thin'; lengthMm: number }
+  | { by: HandMethod; lengthMm: number }
   | { by: 'leave' }
 
 /** One line of a pattern; a later line wins over an earlier one. */
@@ -39,12 +43,16 @@ export interface Pattern {
   inWords: string
   face: FaceStyle
   lines: readonly PatternLine[]
+  /** What a show asks for instead. */
+  show?: readonly PatternLine[]
 }
 
 export const tool = (blade: Tool['blade'], lay: Tool['lay'] = 'with'): Want => ({ by: 'tool', tool: { blade, lay } })
 export const comb = (name: Tool['comb']): Want => ({ by: 'tool', tool: { comb: name, blade: '30' } })
 export const scissor = (lengthMm: number): Want => ({ by: 'scissor', lengthMm })
 export const thin = (lengthMm: number): Want => ({ by: 'thin', lengthMm })
+export const strip = (lengthMm: number): Want => ({ by: 'strip', lengthMm })
+export const band = (lengthMm: number): Want => ({ by: 'band', lengthMm })
 export const leave: Want = { by: 'leave' }
 
 export const line = (

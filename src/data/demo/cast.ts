@@ -1,5 +1,6 @@
 import type { CoatId } from '@/core/coat'
-import type { Behaviour, BuildId, Health } from '@/core/plan'
+import type { BuildId } from '@/core/build'
+import type { Behaviour, Health } from '@/core/plan'
 import type { Request } from '@/core/request'
 
 /** Tern Harbour and everyone in it are invented. */

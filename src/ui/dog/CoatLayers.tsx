@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react'
 import { COAT_FACTS, grownMm, type CoatId } from '@/core/coat'
 import { sideView } from '@/core/figure'
-import type { BuildId } from '@/core/plan'
+import type { BuildId } from '@/core/build'
 import type { LengthUnit } from '@/core/units'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap, coatCallouts } from '../coat-map'

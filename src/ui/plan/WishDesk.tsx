@@ -3,7 +3,7 @@
 import { Input, InputNumber, Select } from 'antd'
 import { useState } from 'react'
 import { BLADES, COMBS } from '@/core/lengths'
-import { DRAWN_UP, patternInWords, patternLabel, type PatternId } from '@/core/patterns'
+import { PATTERNS, patternInWords, patternLabel, type PatternId } from '@/core/patterns'
 import type { Case, Plan } from '@/core/plan'
 import type { Request } from '@/core/request'
 import { mmFromInch, showDay, type LengthUnit } from '@/core/units'
@@ -69,7 +69,7 @@ export function WishDesk({ case_, plan, unit, picked, onPick, change }: WishProp
           value={request.pattern}
           allowClear
           placeholder="None: only what is asked"
-          options={DRAWN_UP.map((id) => ({ value: id, label: patternLabel(id) }))}
+          options={PATTERNS.map((id) => ({ value: id, label: patternLabel(id) }))}
           onChange={(pattern) => ask({ pattern })}
         />
       </label>
