@@ -1,15 +1,12 @@
 import { z } from 'zod'
+import { BuildId } from '../build'
 import { CoatId } from '../coat'
 import { Kit, LengthMm } from '../lengths'
 import { House } from '../order'
 import { LastEntry, Request } from '../request'
 import { StageId, Trigger } from '../stages'
 import { Day } from '../units'
-import { ZoneId, ZoneKey } from '../zones'
-
-export const BUILDS = ['square', 'long-low', 'toy', 'sporting', 'racy', 'heavy'] as const
-export const BuildId = z.enum(BUILDS)
-export type BuildId = z.infer<typeof BuildId>
+import { GROUPS, ZoneId, ZoneKey } from '../zones'
 
 export const HEALTH_KINDS = [
   'skin-red', 'sore', 'hot-spot', 'ear-smell', 'ear-discharge', 'lump-new', 'lump-changed', 'limp', 'breathing',
@@ -43,6 +40,8 @@ export const DogCase = z.strictObject({
   lightSkin: z.boolean().optional(),
   visits: between('the visits', 0, 10_000).int({ error: 'The visits must be a whole number.' }).optional(),
   faceShape: z.enum(['normal', 'flat']).optional(),
+  /** The dog's own growth by zone group; a group that is missing grows as its coat does. */
+  growthMmPerWeek: z.partialRecord(z.enum(GROUPS), between('the growth', 0.1, 30, ' mm a week')).optional(),
 })
 
 export const Behaviour = z.partialRecord(Trigger, grade('behaviour'))
@@ -54,11 +53,23 @@ export const Case = z.strictObject({
   date: Day,
   dog: DogCase,
   coatNowMm: z.partialRecord(ZoneKey, LengthMm),
+  /** Where left and right were measured apart; the shorter side rules. */
+  coatSidesMm: z.partialRecord(ZoneId, z.strictObject({ left: LengthMm, right: LengthMm })).optional(),
   mats: z.partialRecord(ZoneKey, grade('mats')).optional(),
   behaviour: Behaviour.optional(),
   health: z.array(Health).optional(),
   request: Request,
-  last: z.strictObject({ date: Day, liked: z.boolean().optional(), card: z.array(LastEntry) }).optional(),
+  last: z
+    .strictObject({
+      date: Day,
+      liked: z.boolean().optional(),
+      card: z.array(LastEntry),
+      /** Wishes that still wait for coat. */
+      growing: z.array(z.strictObject({ zone: ZoneId, wantedMm: LengthMm })).optional(),
+    })
+    .optional(),
+  /** A card saved for this dog since the last visit: what *same as last time* then repeats. */
+  saved: z.strictObject({ date: Day, card: z.array(LastEntry) }).optional(),
   kit: Kit.optional(),
   house: House.optional(),
   order: z.array(StageId).optional(),

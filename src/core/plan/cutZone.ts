@@ -1,15 +1,5 @@
-import { COAT_FACTS } from '../coat'
-import {
-  byHand,
-  clippedLengthMm,
-  cutWith,
-  isNearEnough,
-  nearestWay,
-  waysOf,
-  type Cut,
-  type Kit,
-  type Lay,
-} from '../lengths'
+import { byHand, clipperFor, clippedLengthMm, cutOf, cutWith, nearestWay, waysOf, type Cut, type Kit, type Lay, type Tool } from '../lengths' // prettier-ignore
+import { HAND_METHODS } from '../patterns'
 import type { Wish } from '../request'
 import { figureMm } from '../units'
 import type { Case } from './case'
@@ -36,22 +26,15 @@ export function cutZone(input: Case, kit: Kit, wish: Wish, presentMm: number): Z
   if (wish.want.by === 'tool') return cutByTool(input, kit, wish, wish.want.tool, presentMm)
   const { by, lengthMm } = wish.want
   if (lengthMm > presentMm) return tooShort(wish, lengthMm, presentMm)
-  if (by === 'clipper') return cutByLength(kit, wish, lengthMm, presentMm, layFor(input))
+  if (by === 'clipper') return cutByLength(kit, wish, lengthMm, presentMm, laysFor(input))
   return done(byHand(by, lengthMm), wish.why)
 }
 
-/** Hanging coat is clipped against the lay: the comb keeps its own length and leaves it more even. */
-const layFor = (input: Case): Lay =>
-  COAT_FACTS[input.dog.coat].stands <= 0.2 && input.dog.coat === 'drop' ? 'against' : 'with'
+/** Hanging coat is clipped against the lay: a comb keeps its own length and leaves it more even. */
+const laysFor = (input: Case): readonly Lay[] => (input.dog.coat === 'drop' ? ['against'] : ['with', 'against'])
 
-function cutByTool(
-  input: Case,
-  kit: Kit,
-  wish: Wish,
-  tool: Parameters<typeof cutWith>[0],
-  presentMm: number,
-): ZoneCutPlan {
-  const lay = tool.lay ?? (tool.comb === undefined ? 'with' : layFor(input))
+function cutByTool(input: Case, kit: Kit, wish: Wish, tool: Tool, presentMm: number): ZoneCutPlan {
+  const lay = tool.lay ?? (tool.comb === undefined ? 'with' : (laysFor(input)[0] ?? 'with'))
   const asked = cutWith(tool, lay)
   if (asked === null)
     return done(byHand('leave', presentMm), `${wish.why} No such tool: a comb goes over a 40, 30, 15 or 10.`)
@@ -60,24 +43,26 @@ function cutByTool(
   const why = safer === null ? wish.why : `${wish.why} ${safer.why}`
   if (cut.lengthMm > presentMm) return tooShort({ ...wish, why }, cut.lengthMm, presentMm)
   if (owns(kit, cut)) return done(cut, why)
-  const instead = cutByLength(kit, wish, cut.lengthMm, presentMm, lay)
-  const missing = cut.method === 'comb' ? `comb ${cut.comb} on ${cut.blade}` : cut.blade
-  return {
-    ...instead,
-    why: `${why} No ${missing} in the kit: ${figureMm(instead.cut.lengthMm)} mm instead of ${figureMm(cut.lengthMm)}.`,
-  }
+  const instead = cutByLength(kit, wish, cut.lengthMm, presentMm, [lay, lay === 'with' ? 'against' : 'with'])
+  return { ...instead, why: `${why} ${missingTool(cut, instead.cut.lengthMm)}` }
 }
+
+/** Which tool the kit lacks, and how far off the way taken instead is. */
+function missingTool(asked: Cut, takenMm: number): string {
+  const missing = asked.method === 'comb' ? `comb ${asked.comb} on ${asked.blade}` : asked.blade
+  const offMm = takenMm - asked.lengthMm
+  const off = Math.abs(offMm) < 0.05 ? 'the same length' : `${figureMm(Math.abs(offMm))} mm ${offMm > 0 ? 'longer' : 'shorter'}`
+  return `No ${missing} in the kit: ${figureMm(takenMm)} mm instead of ${figureMm(asked.lengthMm)}, ${off}.`
+} // prettier-ignore
 
 const owns = (kit: Kit, cut: Cut): boolean =>
   (cut.blade === null || kit.blades.includes(cut.blade)) && (cut.comb === null || kit.combs.includes(cut.comb))
 
-function cutByLength(kit: Kit, wish: Wish, lengthMm: number, presentMm: number, lay: Lay): ZoneCutPlan {
-  const other = lay === 'with' ? 'against' : 'with'
-  const near = (each: Lay) => nearestWay(waysOf(kit, each), lengthMm, presentMm)
-  for (const way of [near(lay), near(other)])
-    if (way !== null && isNearEnough(way, lengthMm))
-      return done(way.method === 'clip' ? { ...way, comb: null } : way, wish.why)
-  return done(byHand('scissor', lengthMm), `${wish.why} No tool in the kit comes near, so scissors.`)
+function cutByLength(kit: Kit, wish: Wish, lengthMm: number, presentMm: number, lays: readonly Lay[]): ZoneCutPlan {
+  const way = clipperFor(kit, lengthMm, lays, presentMm)
+  return way === null
+    ? done(byHand('scissor', lengthMm), `${wish.why} No tool in the kit comes near, so scissors.`)
+    : done(cutOf(way), wish.why)
 }
 
 /** Only an explicit wish waits for the coat; a pattern is cut down in silence. */
@@ -89,16 +74,15 @@ function tooShort(wish: Wish, wantedMm: number, presentMm: number): ZoneCutPlan 
       why: `${has} of the ${figureMm(wantedMm)} wanted, so it is left to grow.`,
       wantedMm,
     }
-  const method = wish.want.by === 'scissor' || wish.want.by === 'thin' ? wish.want.by : 'leave'
+  const method = HAND_METHODS.find((hand) => hand === wish.want.by) ?? 'leave'
   return done(byHand(method, presentMm), `${wish.why} ${has}, all of it stays.`)
 }
 
 /** The blade that goes under a mat: a 7F, or the nearest finer one in the kit. What was wanted grows back. */
 export function cutUnderMat(kit: Kit, wish: Wish, grade: number, presentMm: number): ZoneCutPlan {
-  const bare = waysOf({ ...kit, combs: [] }, 'with')
-  const way = nearestWay(bare, UNDER_MAT_MM, Math.min(UNDER_MAT_MM, presentMm))
-  const cut: Cut =
-    way?.method === 'clip' ? { ...way, comb: null } : byHand('scissor', Math.min(UNDER_MAT_MM, presentMm))
+  const mostMm = Math.min(UNDER_MAT_MM, presentMm)
+  const way = nearestWay(waysOf({ ...kit, combs: [] }, 'with'), UNDER_MAT_MM, mostMm)
+  const cut = way === null ? byHand('scissor', mostMm) : cutOf(way)
   const asked = wantedMmOf(wish)
   return {
     cut,

@@ -1,4 +1,4 @@
-export { BUILDS, Behaviour, BuildId, Case, DogCase, HEALTH_KINDS, Health, HealthKind } from './case'
+export { Behaviour, Case, DogCase, HEALTH_KINDS, Health, HealthKind } from './case'
 export { Plan } from './plan'
 export type { Growing, PlannedStage } from './plan'
 export { makePlan } from './makePlan'

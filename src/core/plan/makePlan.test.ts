@@ -2,10 +2,11 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { COATS } from '../coat'
 import { BLADES, COMBS, clippedLengthMm, combedLengthMm } from '../lengths'
-import { DRAWN_UP } from '../patterns'
+import { PATTERNS } from '../patterns'
 import { STAGES, TRIGGERS } from '../stages'
 import { ZONES, ZONE_KEYS, type ZoneId } from '../zones'
-import { BUILDS, Case, HEALTH_KINDS, makePlan, type Plan } from '.'
+import { BUILDS } from '../build'
+import { Case, HEALTH_KINDS, makePlan, type Plan } from '.'
 
 const QUILL: Case = {
   kovit: 'case/1',
@@ -33,7 +34,7 @@ const someCase = fc.record({
   behaviour: fc.dictionary(fc.constantFrom(...TRIGGERS), fc.nat(4)),
   health: fc.array(fc.record({ kind: fc.constantFrom(...HEALTH_KINDS), zone: fc.constantFrom(...ZONES) }), { maxLength: 2 }),
   request: fc.record({
-    pattern: fc.option(fc.constantFrom(...DRAWN_UP), { nil: undefined }),
+    pattern: fc.option(fc.constantFrom(...PATTERNS), { nil: undefined }),
     lengthsMm: byKey(fc.integer({ min: 0, max: 300 })),
     tools: byKey(fc.record({ blade: fc.constantFrom(...BLADES, '7', '5', '4'), lay: fc.constantFrom('with', 'against') })),
     keep: fc.array(fc.constantFrom(...ZONE_KEYS), { maxLength: 2 }),
@@ -115,6 +116,65 @@ describe('coat that is not there', () => {
     expect(at(made, 'back')).toMatchObject({ method: 'leave', lengthMm: 7 })
     expect(at(made, 'skull')).toMatchObject({ method: 'scissor', lengthMm: 7 })
     expect(made.growing).toEqual([])
+  })
+})
+
+describe('a wish that waits', () => {
+  const waiting = { date: '2027-01-19', card: [{ zone: 'bridge' as const, lengthMm: 2, method: 'leave' as const }], growing: [{ zone: 'bridge' as const, wantedMm: 12 }] } // prettier-ignore
+  it('is carried to the next visit, with what has grown since', () => {
+    const made = plan({ coatNowMm: { all: 38, bridge: 8 }, request: { sameAsLast: true }, last: waiting })
+    expect(made.growing).toMatchObject([{ zone: 'bridge', wantedMm: 12, presentMm: 8, readyOn: '2027-03-12' }])
+  })
+  it('is cut once it is long enough, and waits no more', () => {
+    const made = plan({ coatNowMm: { all: 38, bridge: 14 }, request: { sameAsLast: true }, last: waiting })
+    expect(made.growing).toEqual([])
+    expect(at(made, 'bridge')).toMatchObject({ method: 'comb', lengthMm: 12 })
+    expect(at(made, 'bridge').why).toContain('grown for since')
+  })
+  it('can be let go', () => {
+    const made = plan({ coatNowMm: { all: 38, bridge: 8 }, request: { sameAsLast: true, letGo: ['bridge'] }, last: waiting }) // prettier-ignore
+    expect(made.growing).toEqual([])
+  })
+  it('goes by the dog’s own pace: 4 mm at 5 mm a week are 6 days', () => {
+    const dog = { ...QUILL.dog, growthMmPerWeek: { head: 5 } }
+    const made = plan({ dog, coatNowMm: { all: 38, bridge: 8 }, request: {}, last: waiting })
+    expect(made.growing[0]?.readyOn).toBe('2027-03-08')
+  })
+})
+
+describe('left and right', () => {
+  it('the shorter side rules, and the card says so', () => {
+    const made = plan({ coatSidesMm: { 'ear-edge': { left: 20, right: 17 } }, request: { lengthsMm: { 'ear-edge': 20 } } }) // prettier-ignore
+    expect(at(made, 'ear-edge')).toMatchObject({ method: 'leave', lengthMm: 17 })
+    expect(at(made, 'ear-edge').why).toContain('Left 20, right 17 mm: the shorter side rules.')
+  })
+})
+
+describe('a card saved since the last visit', () => {
+  it('is what the same again means, while the coat still comes from the last visit', () => {
+    const last = { date: '2027-01-19', card: [{ zone: 'back' as const, lengthMm: 9.5 }] }
+    const saved = { date: '2027-02-01', card: [{ zone: 'back' as const, lengthMm: 16, method: 'comb' as const, comb: '0' as const, blade: '30' as const, lay: 'with' as const }] } // prettier-ignore
+    const made = plan({ coatNowMm: {}, request: { sameAsLast: true }, last, saved })
+    expect(at(made, 'back')).toMatchObject({ comb: '0', lengthMm: 16 })
+    expect(made.changes).toEqual([{ zone: 'back', fromMm: 9.5, toMm: 16 }])
+  })
+})
+
+describe('a house’s own pattern', () => {
+  const ownPattern = { name: 'Harbour trim', card: [{ zone: 'back' as const, lengthMm: 19, method: 'comb' as const, comb: 'A' as const, blade: '30' as const, lay: 'with' as const, shape: null }] } // prettier-ignore
+  it('lies over the library’s, under any wish, and waits for no coat', () => {
+    expect(at(plan({ request: { pattern: 'teddy', ownPattern } }), 'back')).toMatchObject({ comb: 'A', lengthMm: 19 })
+    expect(at(plan({ request: { ownPattern, lengthsMm: { back: 6.4 } } }), 'back').lengthMm).toBe(6.4)
+    expect(plan({ coatNowMm: { all: 12 }, request: { ownPattern } }).growing).toEqual([])
+  })
+})
+
+describe('a tool that is missing', () => {
+  it('gives way to the nearest, and the card says how far off', () => {
+    const kit = { blades: ['30' as const, '10' as const], combs: ['1½' as const, '4' as const] }
+    const made = plan({ kit, request: { tools: { back: { comb: '1' } } } })
+    expect(at(made, 'back')).toMatchObject({ comb: '1½', blade: '10', lengthMm: 12 })
+    expect(at(made, 'back').why).toContain('No comb 1 on 30 in the kit: 12 mm instead of 12.7, 0.7 mm shorter.')
   })
 })
 

@@ -1,7 +1,6 @@
 import { bathFor } from '../bath'
 import { cautionsFor, mayUseCabinet, referWhy, refers } from '../care'
 import { breaks } from '../order'
-import { isDrawnUp } from '../patterns'
 import { behaviourAt } from '../stages'
 import { fitSlot } from '../time'
 import type { CardEntry } from '../request'
@@ -19,8 +18,8 @@ export function makePlan(input: Case): Plan {
   const bodyMm = planned.presentMm.get('back') ?? 0
   return {
     kovit: 'plan/1',
-    understood: [],
-    unclear: unclearIn(input),
+    understood: planned.understood,
+    unclear: planned.unclear,
     card: planned.card,
     growing: planned.growing,
     changes: changesAgainst(input.last, planned.card),
@@ -46,14 +45,6 @@ export function makePlan(input: Case): Plan {
     },
     return: null,
   }
-}
-
-/** What could not be taken in: nothing is guessed silently. */
-function unclearIn({ request }: Case): string[] {
-  const words = (request.words ?? '').split(/[,;.\n]+/).map((part) => part.trim()).filter((part) => part !== '') // prettier-ignore
-  const { pattern } = request
-  const missing = pattern !== undefined && !isDrawnUp(pattern) ? [`The pattern ${pattern} is not drawn up yet.`] : []
-  return [...missing, ...words]
 }
 
 /** A double coat clipped under this there may not grow back the same, mm. Source: common practice. */

@@ -17,7 +17,7 @@ export type PlannedStage = z.infer<typeof PlannedStage>
 /** What a case comes to. Minutes, millimetres, millilitres, °C. Keys whose arithmetic is still to come are empty. */
 export const Plan = z.strictObject({
   kovit: z.literal('plan/1'),
-  understood: z.array(z.strictObject({ words: z.string(), zones: z.array(ZoneKey), lengthMm: lengthMm.optional() })),
+  understood: z.array(z.strictObject({ words: z.string(), zones: z.array(ZoneKey), lengthMm: lengthMm.optional(), means: z.string().default('') })),
   unclear: z.array(z.string()),
   card: z.array(CardEntry),
   growing: z.array(Growing),

@@ -1,8 +1,9 @@
-import { COAT_FACTS, readyOn } from '../coat'
+import { COAT_FACTS, rateAt, readyOn } from '../coat'
 import { FULL_KIT, type Cut } from '../lengths'
 import { DEFAULT_HOUSE } from '../order'
-import { wishesOf, type CardEntry, type Wish } from '../request'
+import { shorterSides, wishesOf, type Answered, type CardEntry, type Wish } from '../request'
 import { refers } from '../care'
+import { figureMm } from '../units'
 import type { ZoneId } from '../zones'
 import type { Case } from './case'
 import { coatToday } from './coatToday'
@@ -14,6 +15,8 @@ export interface PlannedCard {
   card: CardEntry[]
   growing: Growing[]
   presentMm: Map<ZoneId, number>
+  understood: Answered['understood']
+  unclear: string[]
 }
 
 /** The card: for every zone the cut that wish, coat, mats, kit and safety come to. */
@@ -22,16 +25,32 @@ export function planCard(input: Case, mats: MatWork): PlannedCard {
   const presentMm = coatToday(input)
   const card: CardEntry[] = []
   const growing: Growing[] = []
-  for (const wish of wishesOf(input.request, input.last?.card ?? [])) {
+  const { wishes, understood, unclear } = wishesOf({
+    request: input.request,
+    coat: input.dog.coat,
+    dog: input.dog,
+    last: (input.saved ?? input.last)?.card ?? [],
+    growing: input.last?.growing ?? [],
+    presentMm,
+    kit,
+  })
+  for (const wish of wishes) {
     const present = presentMm.get(wish.zone) ?? 0
     const grade = mats.under.has(wish.zone) ? (mats.grades.get(wish.zone) ?? 0) : null
     const planned = referred(input, wish, present) ?? canalCut(input, wish, present) ??
       (grade === null ? cutZone(input, kit, wish, present) : cutUnderMat(kit, wish, grade, present)) // prettier-ignore
-    card.push(entryOf(wish, planned))
+    card.push(entryOf(wish, withSides(input, wish, planned)))
     if (planned.wantedMm !== null) growing.push(growingOf(input, wish.zone, planned.wantedMm, planned.cut.lengthMm))
   }
-  return { card, growing, presentMm }
+  return { card, growing, presentMm, understood, unclear }
 }
+
+/** Says which side decided where left and right were measured apart. */
+function withSides({ coatSidesMm }: Case, { zone }: Wish, planned: ZoneCutPlan): ZoneCutPlan {
+  const sides = coatSidesMm?.[zone]
+  if (!sides || sides.left === sides.right) return planned
+  return { ...planned, why: `${planned.why} Left ${figureMm(sides.left)}, right ${figureMm(sides.right)} mm: the shorter side rules.` }
+} // prettier-ignore
 
 const entryOf = (wish: Wish, { cut, why }: ZoneCutPlan): CardEntry => ({
   zone: wish.zone,
@@ -79,12 +98,13 @@ function canalCut(input: Case, wish: Wish, presentMm: number): ZoneCutPlan | nul
 const CANAL_MM = 3
 
 function growingOf(input: Case, zone: ZoneId, wantedMm: number, presentMm: number): Growing {
-  const on = readyOn(wantedMm, presentMm, input.dog.coat, input.date)
-  const { terminalMm, growthMmPerWeek } = COAT_FACTS[input.dog.coat]
+  const rate = rateAt(zone, input.dog.coat, input.dog.growthMmPerWeek)
+  const on = readyOn(wantedMm, presentMm, input.dog.coat, input.date, rate)
+  const { terminalMm } = COAT_FACTS[input.dog.coat]
   const why =
     on === null
       ? `This coat stops growing at about ${terminalMm} mm, so it never gets ${wantedMm} mm.`
-      : `${presentMm} of ${wantedMm} mm at ${growthMmPerWeek} mm a week.`
+      : `${presentMm} of ${wantedMm} mm at ${figureMm(rate)} mm a week.`
   return { zone, wantedMm, presentMm, readyOn: on, why }
 }
 
@@ -92,9 +112,9 @@ function growingOf(input: Case, zone: ZoneId, wantedMm: number, presentMm: numbe
 const TELLING_MM = 0.05
 
 export function changesAgainst(last: Case['last'], card: readonly CardEntry[]): Plan['changes'] {
+  const sides = shorterSides(last?.card ?? [])
   return card.flatMap(({ zone, lengthMm, method }) => {
-    const sides = (last?.card ?? []).filter((entry) => entry.zone === zone)
-    const before = sides.reduce((a, b) => (a && a.lengthMm <= b.lengthMm ? a : b), sides[0])
+    const before = sides.get(zone)
     const onlyGrew = method === 'leave' && before?.method === 'leave'
     if (!before || onlyGrew || Math.abs(before.lengthMm - lengthMm) < TELLING_MM) return []
     return [{ zone, fromMm: before.lengthMm, toMm: lengthMm }]

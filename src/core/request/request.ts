@@ -1,20 +1,24 @@
 import { z } from 'zod'
 import { LengthMm, Tool } from '../lengths'
-import { EarsShape, FeetShape, PatternId, TailShape } from '../patterns'
-import { ZoneKey } from '../zones'
+import { EarsShape, FeetShape, PatternId, SEASONS, TailShape } from '../patterns'
+import { ZoneId, ZoneKey } from '../zones'
+import { LastEntry } from './card'
 
-export const SEASONS = ['spring', 'summer', 'autumn', 'winter'] as const
 export const MAX_WORDS = 4000
 
 /** What the owner asks for. Every key may be missing. Lengths in mm. */
 export const Request = z.strictObject({
   sameAsLast: z.boolean().optional(),
   pattern: PatternId.optional(),
+  /** A house's own pattern, as it stood when it was chosen; it lies over the library's. */
+  ownPattern: z.strictObject({ name: z.string().min(1).max(80), card: z.array(LastEntry).max(100) }).optional(),
   purpose: z.enum(['pet', 'show']).optional(),
   season: z.enum(SEASONS).optional(),
   lengthsMm: z.partialRecord(ZoneKey, LengthMm).optional(),
   tools: z.partialRecord(ZoneKey, Tool).optional(),
   keep: z.array(ZoneKey).optional(),
+  /** Wishes of earlier visits that no longer count. */
+  letGo: z.array(ZoneId).optional(),
   tail: TailShape.optional(),
   feet: FeetShape.optional(),
   ears: EarsShape.optional(),

@@ -1,9 +1,20 @@
 import { describe, expect, it } from 'vitest'
-import type { ZoneId } from '../zones'
-import { Request, wishesOf } from '.'
+import { FULL_KIT } from '../lengths'
+import { ZONES, type ZoneId } from '../zones'
+import { Request, wishesOf, type LastEntry } from '.'
 
-const wishes = (request: object, last: Parameters<typeof wishesOf>[1] = []) =>
-  new Map(wishesOf(Request.parse(request), last).map((wish) => [wish.zone, wish]))
+const answer = (request: object, last: LastEntry[] = [], growing: { zone: ZoneId; wantedMm: number }[] = []) =>
+  wishesOf({
+    request: Request.parse(request),
+    coat: 'curly',
+    dog: { build: 'square' },
+    last,
+    growing,
+    presentMm: new Map(ZONES.map((zone) => [zone, 40])),
+    kit: FULL_KIT,
+  })
+const wishes = (request: object, last: LastEntry[] = []) =>
+  new Map(answer(request, last).wishes.map((wish) => [wish.zone, wish]))
 const want = (request: object, zone: ZoneId) => wishes(request).get(zone)?.want
 
 describe('wishes by zone', () => {
@@ -45,10 +56,65 @@ describe('wishes by zone', () => {
   })
   it('last time’s left zone is left again and does not grow by itself', () => {
     const last = [{ zone: 'bridge' as const, lengthMm: 12, method: 'leave' as const }]
-    expect(wishesOf({ sameAsLast: true }, last).find(({ zone }) => zone === 'bridge')).toMatchObject({
+    expect(wishes({ sameAsLast: true }, last).get('bridge')).toMatchObject({
       want: { by: 'leave' },
       explicit: false,
     })
+  })
+})
+
+describe('words among the wishes', () => {
+  const last: LastEntry[] = [
+    { zone: 'back', lengthMm: 9.5, method: 'comb', comb: '2', blade: '30', lay: 'with' },
+    { zone: 'muzzle', lengthMm: 20, method: 'scissor' },
+  ]
+  const said = (words: string, zone: ZoneId, rest: object = {}) => wishes({ pattern: 'one-length', words, ...rest }, last).get(zone)?.want // prettier-ignore
+  it('beat the last card and the pattern, and give way to a length and a tool by field', () => {
+    expect(said('16 mm on the back', 'back', { sameAsLast: true })).toEqual({ by: 'clipper', lengthMm: 16 })
+    expect(said('16 mm on the back', 'back', { lengthsMm: { body: 12 } })).toEqual({ by: 'clipper', lengthMm: 12 })
+    expect(said('leave the back', 'back', { tools: { back: { blade: '7F' } } })).toEqual({ by: 'tool', tool: { blade: '7F' } }) // prettier-ignore
+  })
+  it('one step shorter than comb 2 is comb 4; a scissored muzzle loses a fifth, a touch is a tenth', () => {
+    expect(said('shorter than last time', 'back')).toEqual({ by: 'clipper', lengthMm: 6.4 })
+    expect(said('face shorter than last time', 'muzzle')).toEqual({ by: 'scissor', lengthMm: 16 })
+    expect(said('muzzle a touch shorter', 'muzzle')).toEqual({ by: 'scissor', lengthMm: 18 })
+    expect(said('back 3 mm longer', 'back')).toEqual({ by: 'clipper', lengthMm: 12.5 })
+  })
+  it('shorter than nothing is asked back', () =>
+    expect(answer({ words: 'tail a bit shorter' }).unclear).toEqual(['"tail a bit shorter": shorter than what? How many mm?'])) // prettier-ignore
+  it('says back by zone what it took', () =>
+    expect(answer({ words: 'half an inch all over, leave the ears' }).understood).toEqual([
+      { words: 'half an inch all over', zones: ['all'], lengthMm: 12.7, means: '12.7 mm' },
+      { words: 'leave the ears', zones: ['ear-out', 'ear-in', 'ear-edge'], means: 'left as it is' },
+    ]))
+  it('the more specific wins in whatever order it is said', () => {
+    expect(said('back 16 mm, 10 mm all over', 'back')).toEqual({ by: 'clipper', lengthMm: 16 })
+    expect(said('10 mm all over except the back', 'back')).toEqual({ by: 'tool', tool: { comb: '2', blade: '30' } })
+  })
+  it('never reaches what is done for health', () =>
+    expect(said('20 mm all over', 'sanitary')).toEqual({ by: 'tool', tool: { blade: '10', lay: 'with' } }))
+  it('takes so many mm off what is there', () =>
+    expect(said('15 mm off the tail', 'tail')).toEqual({ by: 'scissor', lengthMm: 25 }))
+  it('a tail off the floor is left when it clears, and cut when it does not', () => {
+    expect(said('tail an inch off the floor', 'tail')).toEqual({ by: 'leave' })
+    const long = wishesOf({ request: { words: 'tail an inch off the floor' }, coat: 'silky', dog: { build: 'square', heightCm: 30 }, last: [], growing: [], kit: FULL_KIT, presentMm: new Map(ZONES.map((zone) => [zone, 200])) }) // prettier-ignore
+    // 93 % of 300 mm is 279; less the tail's 110 and the inch leaves 144.
+    expect(long.wishes.find(({ zone }) => zone === 'tail')?.want).toEqual({ by: 'scissor', lengthMm: 144 })
+  })
+  it('a pattern named in words is that pattern', () =>
+    expect(said('teddy bear cut please', 'back')).toEqual({ by: 'tool', tool: { blade: '4F', lay: 'against' } }))
+  it('a teddy face on another pattern changes the face only', () => {
+    expect(said('teddy face', 'muzzle')).toEqual({ by: 'thin', lengthMm: 15 })
+    expect(said('teddy face', 'back')).toEqual({ by: 'tool', tool: { comb: '2', blade: '30' } })
+  })
+})
+
+describe('wishes that wait', () => {
+  it('are asked again at the next visit, and yield to anything said since', () => {
+    const growing = [{ zone: 'bridge' as const, wantedMm: 12 }]
+    const at = (request: object) => answer(request, [], growing).wishes.find(({ zone }) => zone === 'bridge')
+    expect(at({})).toMatchObject({ want: { by: 'clipper', lengthMm: 12 }, explicit: true })
+    expect(at({ words: 'bridge 6 mm' })).toMatchObject({ want: { by: 'clipper', lengthMm: 6 } })
   })
 })
 
