@@ -2,15 +2,16 @@ import { Op, type Transaction } from 'sequelize'
 import { z } from 'zod'
 import { LengthMm } from '@/core/lengths'
 import { Request } from '@/core/request'
-import { ZoneKey } from '@/core/zones'
+import { ZoneId, ZoneKey } from '@/core/zones'
 import { database } from './connection'
 import type { Row } from './models'
 import type { BookingFields } from './models/rows'
 
-/** What the look-over measures: coat by zone or group in mm, mats 0 to 4. */
+/** What the look-over measures: coat by zone or group in mm, both sides where they differ, mats 0 to 4. */
 export const LookOver = z.object({
   coatNowMm: z.partialRecord(ZoneKey, LengthMm),
   mats: z.partialRecord(ZoneKey, z.number().int().min(0).max(4)),
+  coatSidesMm: z.partialRecord(ZoneId, z.object({ left: LengthMm, right: LengthMm })).default({}),
 })
 export type LookOver = z.infer<typeof LookOver>
 
@@ -25,12 +26,16 @@ export interface Booking extends LookOver {
   setting: 'salon' | 'mobile'
 }
 
-export type NewBooking = Omit<Booking, 'id'>
+export type NewBooking = Omit<Booking, 'id' | 'coatSidesMm'>
 
 /** @throws when a stored row does not fit a booking */
 function toBooking(row: Row<BookingFields>): Booking {
   const { id, dogId, staffId, slotMin, service, setting } = row
-  const lookOver = LookOver.parse({ coatNowMm: JSON.parse(row.coatNow), mats: JSON.parse(row.mats) })
+  const lookOver = LookOver.parse({
+    coatNowMm: JSON.parse(row.coatNow),
+    mats: JSON.parse(row.mats),
+    coatSidesMm: JSON.parse(row.coatSides),
+  })
   const request = Request.parse(JSON.parse(row.request))
   return { id, dogId, staffId, slotMin, service, setting, startMs: row.startAt.getTime(), request, ...lookOver }
 }
@@ -78,6 +83,7 @@ export async function keepRequest(
       request: JSON.stringify(request),
       coatNow: JSON.stringify(lookOver.coatNowMm),
       mats: JSON.stringify(lookOver.mats),
+      coatSides: JSON.stringify(lookOver.coatSidesMm),
     },
     { where: { id: bookingId }, transaction: within ?? null },
   )

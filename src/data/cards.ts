@@ -1,11 +1,12 @@
-import type { Transaction } from 'sequelize'
+import { Op, type Transaction } from 'sequelize'
 import { CardEntry } from '@/core/request'
 import { database } from './connection'
 
 export interface TrimCard {
   id: number
   version: number
-  kind: 'planned' | 'cut'
+  /** Planned for a visit, cut at one, or saved from the card's own desk. */
+  kind: 'planned' | 'cut' | 'saved'
   madeMs: number
   madeBy: string
   why: string
@@ -61,6 +62,29 @@ export async function readCards(cardIds: readonly number[]): Promise<Map<number,
     ]),
   )
 }
+
+/** Every version of a dog's card, newest first, without its zones. */
+export async function readVersions(dogId: number): Promise<Omit<TrimCard, 'zones'>[]> {
+  const rows = await database().models.card.findAll({ where: { dogId }, order: [['version', 'DESC']] })
+  return rows.map(({ id, version, kind, madeBy, why, madeAt }) => ({ id, version, kind, madeBy, why, madeMs: madeAt.getTime() })) // prettier-ignore
+}
+
+/** The newest card saved for a dog after a version, if any: what *same as last time* then means. */
+export async function readSavedSince(dogId: number, version: number): Promise<TrimCard | null> {
+  const where = { dogId, kind: 'saved' as const, version: { [Op.gt]: version } }
+  const row = await database().models.card.findOne({ where, order: [['version', 'DESC']] })
+  return row && readCard(row.id)
+}
+
+/** One version of a dog's card; null when there is none. */
+export async function readVersion(dogId: number, version: number): Promise<TrimCard | null> {
+  const row = await database().models.card.findOne({ where: { dogId, version } })
+  return row && readCard(row.id)
+}
+
+/** Saves a card from its own desk as the dog's next version. */
+export const saveCard = (card: Omit<NewCard, 'kind'>): Promise<{ id: number; version: number }> =>
+  database().sequelize.transaction((transaction) => addCard({ ...card, kind: 'saved' }, transaction))
 
 function toEntry(row: object): CardEntry {
   const { zone, side, method, blade, comb, lay, lengthMm, shape, join, why } = row as CardEntry

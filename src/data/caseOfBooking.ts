@@ -1,9 +1,13 @@
+import { ratesOf, type LearnedRate } from '@/core/coat'
 import type { Case } from '@/core/plan'
 import { daysBetween } from '@/core/units'
+import type { GroupId } from '@/core/zones'
 import { readBooking, type Booking } from './bookings'
-import { readCard, type TrimCard } from './cards'
+import { readCard, readSavedSince, type TrimCard } from './cards'
 import { readDog, type Dog } from './dogs'
-import { readKit, readRules } from './house'
+import { readGrowth } from './growth'
+import { readRules } from './house'
+import { readKit } from './kit'
 import { countVisits, readVisitsOfDog, type StoredVisit } from './visits'
 
 export interface BookingFile {
@@ -11,6 +15,9 @@ export interface BookingFile {
   dog: Dog
   lastVisit: StoredVisit | null
   lastCard: TrimCard | null
+  /** The card saved since the last visit, if any. */
+  savedCard: TrimCard | null
+  growth: Record<GroupId, LearnedRate>
   planned: Case
 }
 
@@ -30,19 +37,22 @@ export async function readBookingFile(bookingId: number, dayOf: (ms: number) => 
 export async function caseFor(booking: Booking, dayOf: (ms: number) => string): Promise<BookingFile | null> {
   const dog = await readDog(booking.dogId)
   if (!dog) return null
-  const [kit, house, visits, [lastVisit]] = await Promise.all([
+  const [kit, house, visits, [lastVisit], growth] = await Promise.all([
     readKit(),
     readRules(),
     countVisits(dog.id),
     readVisitsOfDog(dog.id, 1, booking.startMs),
+    readGrowth(dog, booking.startMs, dayOf),
   ])
   const lastCard = lastVisit?.cutCardId ? await readCard(lastVisit.cutCardId) : null
+  const savedCard = await readSavedSince(dog.id, lastCard?.version ?? 0)
   const date = dayOf(booking.startMs)
   const planned: Case = {
     kovit: 'case/1',
     date,
-    dog: dogCase(dog, visits, date),
+    dog: { ...dogCase(dog, visits, date), growthMmPerWeek: ratesOf(growth) },
     coatNowMm: booking.coatNowMm,
+    coatSidesMm: booking.coatSidesMm,
     mats: booking.mats,
     behaviour: dog.behaviour,
     health: dog.health,
@@ -51,14 +61,19 @@ export async function caseFor(booking: Booking, dayOf: (ms: number) => string): 
     house,
     setting: booking.setting,
     slotMin: booking.slotMin,
-    ...(lastVisit && lastCard
-      ? { last: { date: dayOf(lastVisit.startedMs), card: lastCard.zones, ...likedOf(lastVisit) } }
-      : {}),
+    ...(lastVisit && lastCard ? { last: lastOf(lastVisit, lastCard, dayOf) } : {}),
+    ...(savedCard ? { saved: { date: dayOf(savedCard.madeMs), card: savedCard.zones } } : {}),
   }
-  return { booking, dog, lastVisit: lastVisit ?? null, lastCard, planned }
+  return { booking, dog, lastVisit: lastVisit ?? null, lastCard, savedCard, growth, planned }
 }
 
-const likedOf = ({ liked }: StoredVisit) => (liked === null ? {} : { liked })
+/** The last visit as the next one needs it; a wish that this coat can never grow to is not carried on. */
+const lastOf = ({ startedMs, liked, plan }: StoredVisit, card: TrimCard, dayOf: (ms: number) => string): Case['last'] => ({
+  date: dayOf(startedMs),
+  card: card.zones,
+  growing: plan.growing.filter(({ readyOn }) => readyOn !== null).map(({ zone, wantedMm }) => ({ zone, wantedMm })),
+  ...(liked === null ? {} : { liked }),
+}) // prettier-ignore
 
 function dogCase(dog: Dog, visits: number, date: string): Case['dog'] {
   const { name, coat, build, weightKg, heightCm, lengthCm, sex, neutered, lightSkin, faceShape } = dog

@@ -1,4 +1,3 @@
-import { BladeId, CombId, Kit } from '@/core/lengths'
 import { House } from '@/core/order'
 import type { LengthUnit } from '@/core/units'
 import { database } from './connection'
@@ -26,15 +25,6 @@ export async function readHouse(): Promise<HouseSettings | null> {
 export async function readRules(): Promise<House> {
   const rows = await database().models.rule.findAll()
   return House.parse(Object.fromEntries(rows.map(({ ruleId, choice }) => [ruleId, choice])))
-}
-
-/** The clipper tools in use. */
-export async function readKit(): Promise<Kit> {
-  const rows = await database().models.tool.findAll({ where: { retiredOn: null }, order: [['id', 'ASC']] })
-  return {
-    blades: rows.filter(({ kind }) => kind === 'blade').map(({ name }) => BladeId.parse(name)),
-    combs: rows.filter(({ kind }) => kind === 'comb').map(({ name }) => CombId.parse(name)),
-  }
 }
 
 export async function readStaff(): Promise<StaffMember[]> {

@@ -1,6 +1,6 @@
 import { Op, literal, type Transaction } from 'sequelize'
 import { Case, Plan, coatToday, refuse, type Result } from '@/core/plan'
-import { VisitEvent, cutCard, foldVisit, outcomes } from '@/core/visit'
+import { VisitEvent, bladeMinutes, cutCard, foldVisit, outcomes } from '@/core/visit'
 import { addCard } from './cards'
 import { database } from './connection'
 import type { Row } from './models'
@@ -165,7 +165,7 @@ export async function closeVisit(visitId: number, liked: boolean | null, nowMs: 
     const folded = foldVisit(log)
     if (folded.finishedMs === null) return refuse('visitId', 'Finish the groom on the bench first.')
     const { plannedCase, plan } = toVisit(row)
-    const results = outcomes(plan.card, plan.stages, folded, coatToday(plannedCase))
+    const cut = cutCard(outcomes(plan.card, plan.stages, folded, coatToday(plannedCase)))
     const card = await addCard(
       {
         dogId: row.dogId,
@@ -173,10 +173,12 @@ export async function closeVisit(visitId: number, liked: boolean | null, nowMs: 
         madeMs: nowMs,
         madeBy: log.at(-1)?.by ?? 'bench',
         why: 'As cut',
-        zones: cutCard(results),
+        zones: cut,
       },
       transaction,
     )
+    const worked = [...bladeMinutes(plan.stages, cut, folded)].map(([blade, minutes]) => ({ visitId, blade, minutes, workedAt: new Date(nowMs) })) // prettier-ignore
+    await models.bladeUse.bulkCreate(worked, { transaction })
     await row.update({ cutCardId: card.id, closedAt: new Date(nowMs), liked }, { transaction })
     return { ok: true, value: toVisit(row) }
   })

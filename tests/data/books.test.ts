@@ -4,7 +4,8 @@ import { readBookingFile } from '@/data/caseOfBooking'
 import type { Database } from '@/data/connection'
 import { makeDemo } from '@/data/demo'
 import { readDog, readDogs, readOwners } from '@/data/dogs'
-import { readHouse, readKit, readRules, readStaff } from '@/data/house'
+import { readHouse, readRules, readStaff } from '@/data/house'
+import { readKit } from '@/data/kit'
 import { proposeSlot } from '@/data/proposeSlot'
 import { readLastCuts, readLogs, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
 import { makePlan } from '@/core/plan'
@@ -37,9 +38,9 @@ describe('Tern Harbour', () => {
     expect((await readStaff()).map(({ role }) => role)).toEqual(['groomer', 'groomer', 'bather'])
     expect((await readKit()).combs).toContain('1½')
     const dogs = await readDogs()
-    expect(dogs).toHaveLength(12)
+    expect(dogs).toHaveLength(18)
     expect(new Set(dogs.map(({ coat }) => coat)).size).toBeGreaterThanOrEqual(7)
-    expect((await readOwners()).size).toBe(10)
+    expect((await readOwners()).size).toBe(16)
   })
 
   it('has two households with two dogs', async () => {
@@ -120,12 +121,13 @@ describe('bookings', () => {
     await keepRequest(
       id,
       { pattern: 'teddy', lengthsMm: { chin: 16 } },
-      { coatNowMm: { all: 30 }, mats: { armpit: 2 } },
+      { coatNowMm: { all: 30 }, mats: { armpit: 2 }, coatSidesMm: { 'ear-edge': { left: 20, right: 17 } } },
     )
     expect(await readBooking(id)).toMatchObject({
       request: { pattern: 'teddy', lengthsMm: { chin: 16 } },
       coatNowMm: { all: 30 },
       mats: { armpit: 2 },
+      coatSidesMm: { 'ear-edge': { left: 20, right: 17 } },
       slotMin: 90,
     })
   })
@@ -156,7 +158,7 @@ describe('the house', () => {
   })
   it('knows the last card of every dog that has one', async () => {
     const cuts = await readLastCuts()
-    expect(cuts.size).toBe(12)
+    expect(cuts.size).toBe(18)
     const [quill] = await readVisitsOfDog(3, 1, NOW)
     expect(cuts.get(3)?.cutCardId).toBe(quill?.cutCardId)
   })

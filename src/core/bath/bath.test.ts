@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bathFor, bodySurfaceM2, mix } from '.'
+import { bathFor, bodySurfaceM2, mix, spoons } from '.'
 
 describe('the bath', () => {
   const wet = ['wash', 'condition', 'rinse']
@@ -16,6 +16,12 @@ describe('the bath', () => {
     expect(bathFor(wet, 19, 30, false).waterLitres).toBe(Math.round(37 * bodySurfaceM2(19))))
   it('is dry when nothing is washed', () =>
     expect(bathFor(['arrive'], 19, 30, false)).toEqual({ waterMaxC: 38, waterLitres: 0, mixes: [] }))
+  it('three spoons in half a litre are near 1:10 (common practice)', () => {
+    const { productMl } = mix('condition', 10, 500)
+    expect(productMl).toBe(45)
+    expect(spoons(productMl)).toBe(3)
+  })
+  it('a little product is half a spoon, none is none', () => expect([spoons(8), spoons(0)]).toEqual([0.5, 0]))
   it('product and water are the whole, to the millilitre', () => {
     for (const ml of [100, 333, 431]) {
       const { productMl, waterMl } = mix('condition', 10, ml)

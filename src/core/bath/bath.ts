@@ -4,8 +4,8 @@ export const bodySurfaceM2 = (weightKg: number): number => 10.1 * (weightKg * 10
 /** The water may not be warmer than this; a normal dog is 37.9 to 39.9 °C. Source: Merck Veterinary Manual, from memory. */
 export const WATER_MAX_C = 38
 /** Parts of water to one part of product. Source: from memory. */
-const SHAMPOO_PARTS = 16
-const CONDITIONER_PARTS = 10
+export const SHAMPOO_PARTS = 16
+export const CONDITIONER_PARTS = 10
 /** ml of working solution a wash takes per m², and what long, short and matted coat do to it. Source: from memory. */
 const SOLUTION_ML_PER_M2 = 600
 const SHORT_COAT = { belowMm: 10, factor: 0.7 }
@@ -14,6 +14,12 @@ const MATTED_FACTOR = 1.25
 /** Litres per m² to wet and lather, and for each rinse. Source: from memory. */
 const WET_LITRES_PER_M2 = 12
 const RINSE_LITRES_PER_M2 = 25
+
+/** A kitchen spoon, ml. Source: common practice. */
+export const SPOON_ML = 15
+
+/** Product in spoons, to the nearest half. @example spoons(45) // 3 */
+export const spoons = (productMl: number): number => Math.round((productMl / SPOON_ML) * 2) / 2
 
 export interface Mix {
   stage: 'wash' | 'second-wash' | 'condition'

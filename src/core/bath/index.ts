@@ -1,2 +1,2 @@
-export { WATER_MAX_C, bathFor, bodySurfaceM2, mix } from './bath'
+export { CONDITIONER_PARTS, SHAMPOO_PARTS, SPOON_ML, WATER_MAX_C, bathFor, bodySurfaceM2, mix, spoons } from './bath'
 export type { Mix } from './bath'

@@ -30,6 +30,8 @@ const FREEDOM = 4
 const ROUNDS = 40
 /** A pair weighing less than this is called doubtful. */
 const DOUBTFUL = 0.25
+/** No coat is taken to stand still, mm a week. */
+const LEAST_RATE = 0.1
 /** Within two weeks the rule's own error is as large as the growth. */
 const LEAST_WEEKS = 2
 /** Nearer than this to the terminal length growth no longer shows its pace. */
@@ -68,7 +70,7 @@ function learnRate(coatRate: number, pairs: readonly GrowthPair[]): LearnedRate 
     rate = pull / precision
   }
   return {
-    mmPerWeek: Number(Math.max(0, rate).toFixed(3)),
+    mmPerWeek: Number(Math.max(LEAST_RATE, rate).toFixed(3)),
     sdMmPerWeek: Number((1 / Math.sqrt(precision)).toFixed(3)),
     pairs: pairs.length,
     doubted: weights.filter((weight) => weight < DOUBTFUL).length,

@@ -1,4 +1,5 @@
 import { bathFor } from '../bath'
+import { differences } from '../card'
 import { cautionsFor, mayUseCabinet, referWhy, refers } from '../care'
 import { breaks } from '../order'
 import { behaviourAt } from '../stages'
@@ -7,7 +8,7 @@ import type { CardEntry } from '../request'
 import type { Case } from './case'
 import { BRUSH_LIMIT_MIN, isPelt, matWork, type MatWork } from './mats'
 import type { Plan } from './plan'
-import { changesAgainst, planCard } from './planCard'
+import { planCard } from './planCard'
 import { planStages, type PlannedStages } from './planStages'
 
 /** The whole plan of one dog. Pure: the same case gives the same plan. */
@@ -22,7 +23,7 @@ export function makePlan(input: Case): Plan {
     unclear: planned.unclear,
     card: planned.card,
     growing: planned.growing,
-    changes: changesAgainst(input.last, planned.card),
+    changes: differences(input.last?.card ?? [], planned.card),
     stages: staged.stages,
     left: staged.left,
     breaks: breaks(staged.stages.map(({ id }) => id)),

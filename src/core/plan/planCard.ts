@@ -1,7 +1,7 @@
 import { COAT_FACTS, rateAt, readyOn } from '../coat'
 import { FULL_KIT, type Cut } from '../lengths'
 import { DEFAULT_HOUSE } from '../order'
-import { shorterSides, wishesOf, type Answered, type CardEntry, type Wish } from '../request'
+import { wishesOf, type Answered, type CardEntry, type Wish } from '../request'
 import { refers } from '../care'
 import { figureMm } from '../units'
 import type { ZoneId } from '../zones'
@@ -9,7 +9,7 @@ import type { Case } from './case'
 import { coatToday } from './coatToday'
 import { cutUnderMat, cutZone, type ZoneCutPlan } from './cutZone'
 import type { MatWork } from './mats'
-import type { Growing, Plan } from './plan'
+import type { Growing } from './plan'
 
 export interface PlannedCard {
   card: CardEntry[]
@@ -106,17 +106,4 @@ function growingOf(input: Case, zone: ZoneId, wantedMm: number, presentMm: numbe
       ? `This coat stops growing at about ${terminalMm} mm, so it never gets ${wantedMm} mm.`
       : `${presentMm} of ${wantedMm} mm at ${figureMm(rate)} mm a week.`
   return { zone, wantedMm, presentMm, readyOn: on, why }
-}
-
-/** Lengths that differ from the last card by what a rule can show, mm. */
-const TELLING_MM = 0.05
-
-export function changesAgainst(last: Case['last'], card: readonly CardEntry[]): Plan['changes'] {
-  const sides = shorterSides(last?.card ?? [])
-  return card.flatMap(({ zone, lengthMm, method }) => {
-    const before = sides.get(zone)
-    const onlyGrew = method === 'leave' && before?.method === 'leave'
-    if (!before || onlyGrew || Math.abs(before.lengthMm - lengthMm) < TELLING_MM) return []
-    return [{ zone, fromMm: before.lengthMm, toMm: lengthMm }]
-  })
 }

@@ -1,10 +1,7 @@
 import { clippedLengthMm, cutWith, isSkipTooth, type BladeId, type Cut } from '../lengths'
-import type { ZoneId } from '../zones'
-import { zonesOf } from '../zones'
+import { THIN_SKIN, zonesOf, type ZoneId } from '../zones'
 import type { Case } from './case'
 
-/** Skin that a tooth can take up. Source: common practice. */
-const THIN_SKIN: readonly ZoneId[] = ['armpit', 'tuck', 'sanitary', 'belly', 'leg-inside', 'ear-out', 'ear-in', 'ear-edge', 'ear-canal'] // prettier-ignore
 const FACE_AND_FEET: readonly ZoneId[] = [...zonesOf('face'), 'forefoot', 'hindfoot']
 const FINISH: Partial<Record<BladeId, BladeId>> = { '7': '7F', '5': '5F', '4': '4F' }
 

@@ -6,5 +6,6 @@ export { doneByStage, elapsedMin, forecast, minutesOf, missedStages, stagesToCom
 export type { Forecast } from './minutes'
 export { nextStep } from './nextStep'
 export type { Step } from './nextStep'
+export { bladeMinutes } from './bladeUse'
 export { cutCard, outcomes } from './cutCard'
 export type { ZoneOutcome } from './cutCard'

@@ -58,6 +58,9 @@ export type ZoneId = keyof typeof ZONE_FACTS
 export const ZONES = Object.keys(ZONE_FACTS) as ZoneId[]
 export const ZoneId = z.enum(ZONES as [ZoneId, ...ZoneId[]])
 
+/** Skin that the teeth of a blade can take up. Source: common practice. */
+export const THIN_SKIN: readonly ZoneId[] = ['armpit', 'tuck', 'sanitary', 'belly', 'leg-inside', 'ear-out', 'ear-in', 'ear-edge', 'ear-canal'] // prettier-ignore
+
 export const groupOf = (zone: ZoneId): GroupId => ZONE_FACTS[zone].group
 export const isPaired = (zone: ZoneId): boolean => ZONE_FACTS[zone].paired
 export const zoneLabel = (zone: ZoneId): string => ZONE_FACTS[zone].label

@@ -9,6 +9,8 @@ import { database } from '../connection'
 import { proposeSlot } from '../proposeSlot'
 import { appendEvents, closeVisit, startVisit } from '../visits'
 import { DEMO_BLADES, DEMO_COMBS, DEMO_DOGS, DEMO_HOUSE, DEMO_HOUSEHOLDS, DEMO_STAFF, type DemoDog } from './cast'
+import { makeDesk } from './desk'
+import { measure } from './measure'
 import { seeded, type Chance } from './random'
 import { minutesTo, simulateVisit } from './simulate'
 
@@ -16,6 +18,7 @@ dayjs.extend(utc)
 dayjs.extend(timezone)
 
 const MS_PER_MIN = 60_000
+const DAY_MS = 24 * 60 * MS_PER_MIN
 const SEED = 1702
 /** Two dogs of today are tried out first, each with a source of its own: an event's id is made once. */
 const QUILL_SEED = 1703
@@ -49,6 +52,7 @@ export async function makeDemo(nowMs: number): Promise<string> {
     visits += await makeHistory(id, dog, index % 2 === 0 ? wren : ansel, nowMs, chance)
   await makeToday(dogs, wren, ansel, nowMs, chance)
   await makeWeeksAhead(dogs, wren, ansel, nowMs, chance)
+  await makeDesk(dogs, wren.name, nowMs)
   return `${dogs.length} demo dogs with ${visits} past visits`
 }
 
@@ -59,8 +63,9 @@ async function makeHouse(): Promise<Person[]> {
     ...DEMO_BLADES.map((name) => ({ kind: 'blade' as const, name })),
     ...DEMO_COMBS.map((name) => ({ kind: 'comb' as const, name })),
   ])
-  const people = await Promise.all(DEMO_STAFF.map((each) => staff.create(each)))
-  return people.map(({ id, name }) => ({ id, name }))
+  const people: Person[] = []
+  for (const each of DEMO_STAFF) people.push({ id: (await staff.create(each)).id, name: each.name })
+  return people
 }
 
 async function makeDogs(nowMs: number): Promise<{ id: number; dog: DemoDog }[]> {
@@ -94,19 +99,18 @@ async function makeHistory(
   nowMs: number,
   chance: Chance,
 ): Promise<number> {
-  const weeks = Math.min(YEARS_BACK * 52, Math.max(12, dog.ageYears * 52 - 20))
+  const weeks = Math.min(dog.sinceWeeks ?? YEARS_BACK * 52, Math.max(12, dog.ageYears * 52 - 20))
   const count = Math.floor((weeks - dog.everyWeeks) / dog.everyWeeks)
   for (let visit = count; visit >= 1; visit--) {
-    const day = nowMs - (visit * dog.everyWeeks * 7 + Math.round(chance.between(-3, 3))) * 24 * 60 * MS_PER_MIN
+    const day = nowMs - (visit * dog.everyWeeks * 7 + Math.round(chance.between(-3, 3))) * DAY_MS
     const startMs = atHouseTime(day, 9) + Math.floor(chance.between(0, 16)) * QUARTER
     const first = visit === count
-    const request: Request = first ? dog.request : { ...withoutWishes(dog.request), sameAsLast: true }
-    await groom(
-      await book(dogId, groomer, startMs, request, first ? { all: dog.firstCoatMm } : {}),
-      groomer,
-      startMs,
-      chance,
-    )
+    const again: Request = { ...withoutWishes(dog.request), sameAsLast: true }
+    const wished = visit === 1 && dog.latestWish ? { lengthsMm: dog.latestWish } : {}
+    const request = first ? dog.request : { ...again, ...wished }
+    const bookingId = await book(dogId, groomer, startMs, request, first ? { all: dog.firstCoatMm } : {})
+    if (!first) await measure(bookingId, dog, chance, dayOf)
+    await groom(bookingId, groomer, startMs, chance)
   }
   return count
 }
@@ -218,7 +222,7 @@ async function makeWeeksAhead(
   for (const [index, { id, dog }] of dogs.entries()) {
     if (dog.name === 'Quill') continue // his next date is left open, to be booked at wrap-up
     const days = today.includes(dog.name) ? dog.everyWeeks * 7 : 1 + (Math.floor(index * 1.3) % 12)
-    const startMs = atHouseTime(nowMs + days * 24 * 60 * MS_PER_MIN, 9) + Math.floor(chance.between(0, 14)) * QUARTER
+    const startMs = atHouseTime(nowMs + days * DAY_MS, 9) + Math.floor(chance.between(0, 14)) * QUARTER
     await book(id, index % 2 === 0 ? wren : ansel, startMs, { ...withoutWishes(dog.request), sameAsLast: true }, {})
   }
 }

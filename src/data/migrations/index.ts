@@ -2,9 +2,13 @@ import type { QueryInterface } from 'sequelize'
 import { Umzug, SequelizeStorage } from 'umzug'
 import type { Database } from '../connection'
 import { FIRST_TABLES } from './0001-first-tables'
+import { KIT_AND_PATTERNS } from './0002-kit-and-patterns'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
-const MIGRATIONS = [{ name: '0001-first-tables', statements: FIRST_TABLES }]
+const MIGRATIONS = [
+  { name: '0001-first-tables', statements: FIRST_TABLES },
+  { name: '0002-kit-and-patterns', statements: KIT_AND_PATTERNS },
+]
 
 /** Brings the tables up to date. Returns the names of the migrations that ran. */
 export async function migrate({ sequelize }: Database): Promise<string[]> {

@@ -1,6 +1,6 @@
 import type { ModelStatic, Sequelize } from 'sequelize'
 import { DataTypes, Model } from 'sequelize'
-import type { BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, OwnerFields, RuleFields, StaffFields, ToolFields, VisitFields } from './rows' // prettier-ignore
+import type { BladeUseFields, BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, HousePatternFields, OwnerFields, RuleFields, StaffFields, ToolFields, VisitFields } from './rows' // prettier-ignore
 
 /** A row and its columns. */
 export type Row<T extends object> = Model<T, Partial<T>> & T
@@ -11,6 +11,8 @@ export interface Models {
   rule: Table<RuleFields>
   staff: Table<StaffFields>
   tool: Table<ToolFields>
+  bladeUse: Table<BladeUseFields>
+  housePattern: Table<HousePatternFields>
   household: Table<HouseholdFields>
   owner: Table<OwnerFields>
   dog: Table<DogFields>
@@ -40,7 +42,12 @@ export function defineModels(sequelize: Sequelize): Models {
     house: table('house', { id, name: text, place: text, timeZone: text, unit: text }),
     rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
     staff: table('staff', { id, name: text, role: text }),
-    tool: table('kit_tools', { id, kind: text, name: text, retiredOn: { type: DATEONLY } }),
+    tool: table('kit_tools', { id, kind: text, name: text, retiredOn: { type: DATEONLY }, label: { ...text, defaultValue: '' }, sharpenedAt: { type: DATE(3) } }),
+    bladeUse: table('blade_use', {
+      visitId: { type: INTEGER, primaryKey: true }, blade: { ...text, primaryKey: true },
+      minutes: { type: DECIMAL(7, 2), get: figure('minutes') }, workedAt: moment,
+    }),
+    housePattern: table('house_patterns', { id, name: text, words: text, card: json, madeBy: text, madeAt: moment, retiredAt: { type: DATE(3) } }),
     household: table('households', { id, name: text, place: text }),
     owner: table('owners', { id, householdId: number, name: text, phone: optional, email: optional }),
     dog: table('dogs', {
@@ -51,7 +58,7 @@ export function defineModels(sequelize: Sequelize): Models {
     }),
     booking: table('bookings', {
       id, dogId: number, staffId: number, startAt: moment, slotMin: number, service: text,
-      request: json, coatNow: json, mats: json, setting: text,
+      request: json, coatNow: json, mats: json, coatSides: { ...json, defaultValue: '{}' }, setting: text,
     }),
     card: table('trim_cards', { id, dogId: number, version: number, kind: text, madeAt: moment, madeBy: text, why: text }),
     cardZone: table('trim_card_zones', {

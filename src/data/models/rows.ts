@@ -20,6 +20,23 @@ export interface ToolFields {
   kind: 'blade' | 'comb'
   name: string
   retiredOn: string | null
+  label: string
+  sharpenedAt: Date | null
+}
+export interface BladeUseFields {
+  visitId: number
+  blade: string
+  minutes: number
+  workedAt: Date
+}
+export interface HousePatternFields {
+  id: number
+  name: string
+  words: string
+  card: string
+  madeBy: string
+  madeAt: Date
+  retiredAt: Date | null
 }
 export interface HouseholdFields {
   id: number
@@ -61,13 +78,14 @@ export interface BookingFields {
   request: string
   coatNow: string
   mats: string
+  coatSides: string
   setting: 'salon' | 'mobile'
 }
 export interface CardFields {
   id: number
   dogId: number
   version: number
-  kind: 'planned' | 'cut'
+  kind: 'planned' | 'cut' | 'saved'
   madeAt: Date
   madeBy: string
   why: string

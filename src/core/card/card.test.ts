@@ -1,0 +1,95 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { FULL_KIT, SKIP_BLADES, byHand, cutWith, isSkipTooth } from '../lengths'
+import type { CardEntry } from '../request'
+import { SIDES, THIN_SKIN, ZONES, type ZoneId } from '../zones'
+import { cardRows, changeEntries, choicesFor, cutAt, differenceWords, differences, sameCut } from '.'
+
+const entry = (zone: ZoneId, lengthMm = 9.5, rest: Partial<CardEntry> = {}): CardEntry => ({ zone, side: null, method: 'comb', blade: '30', comb: '2', lay: 'with', lengthMm, shape: null, join: 'blend', why: '', ...rest }) // prettier-ignore
+const CARD = ZONES.map((zone) => entry(zone))
+const ten = cutWith({ blade: '10' }, 'with') ?? byHand('leave', 0)
+
+describe('changing a card', () => {
+  it('changes the zones that are picked and no others', () => {
+    const made = changeEntries(CARD, { zones: ['back', 'side'], side: null }, { cut: ten })
+    expect(made.filter(({ blade }) => blade === '10').map(({ zone }) => zone)).toEqual(['back', 'side'])
+    expect(made).toHaveLength(CARD.length)
+  })
+  it('one side parts a pair; when both agree again they are one', () => {
+    const parted = changeEntries(CARD, { zones: ['ear-edge'], side: 'left' }, { cut: byHand('scissor', 20) })
+    expect(parted.filter(({ zone }) => zone === 'ear-edge').map(({ side, lengthMm }) => [side, lengthMm])).toEqual([
+      ['left', 20],
+      ['right', 9.5],
+    ])
+    const joined = changeEntries(parted, { zones: ['ear-edge'], side: 'right' }, { cut: byHand('scissor', 20) })
+    expect(joined.filter(({ zone }) => zone === 'ear-edge').map(({ side }) => side)).toEqual([null])
+  })
+  it('a zone in the middle has no sides', () =>
+    expect(changeEntries(CARD, { zones: ['back'], side: 'left' }, { cut: ten }).filter(({ zone }) => zone === 'back')).toMatchObject([{ side: null, blade: '10' }])) // prettier-ignore
+  it('shape and join change without the tool', () => {
+    const made = changeEntries(CARD, { zones: ['tail'], side: null }, { shape: 'plume', join: 'taper' })
+    expect(made.find(({ zone }) => zone === 'tail')).toMatchObject({ shape: 'plume', join: 'taper', comb: '2' })
+  })
+  it('never loses a zone, whatever is changed in whatever order', () => {
+    const step = fc.record({ zones: fc.subarray([...ZONES], { maxLength: 5 }), side: fc.constantFrom(...SIDES, null), mm: fc.integer({ min: 1, max: 60 }) }) // prettier-ignore
+    fc.assert(
+      fc.property(fc.array(step, { maxLength: 6 }), (steps) => {
+        const made = steps.reduce((card, { zones, side, mm }) => changeEntries(card, { zones, side }, { cut: byHand('scissor', mm) }), CARD) // prettier-ignore
+        expect([...new Set(made.map(({ zone }) => zone))]).toEqual(ZONES)
+        for (const zone of ZONES) {
+          const sides = made.filter((each) => each.zone === zone).map(({ side }) => side)
+          expect([['left', 'right'], [null]]).toContainEqual(sides)
+        }
+      }),
+    )
+  })
+})
+
+describe('the ways offered', () => {
+  it('hold no skip-tooth blade where the skin is thin', () => {
+    const kit = { blades: [...FULL_KIT.blades, ...SKIP_BLADES], combs: FULL_KIT.combs }
+    const skips = (zones: ZoneId[]) => choicesFor(kit, zones).filter(({ cut }) => cut.method === 'clip' && isSkipTooth(cut.blade)) // prettier-ignore
+    expect(skips(['back'])).toHaveLength(6)
+    for (const zone of THIN_SKIN) expect(skips(['back', zone])).toEqual([])
+  })
+  it('run from the shortest to the longest', () => {
+    const lengths = choicesFor(FULL_KIT, ['back']).map(({ cut }) => cut.lengthMm)
+    expect(lengths).toEqual([...lengths].sort((a, b) => a - b))
+  })
+  it('a length takes the nearest way, or scissors where none is near', () => {
+    expect(cutAt(FULL_KIT, 9.5)).toMatchObject({ method: 'comb', comb: '2' })
+    expect(cutAt(FULL_KIT, 40)).toMatchObject({ method: 'scissor', lengthMm: 40 })
+  })
+})
+
+describe('two cards', () => {
+  it('differ where a length differs; the shorter side speaks for its zone', () => {
+    const before = [entry('back'), entry('skull', 20), entry('ear-edge', 24)]
+    const now = [entry('back', 13), entry('skull', 20), entry('ear-edge', 24, { side: 'left' }), entry('ear-edge', 21, { side: 'right' })] // prettier-ignore
+    expect(differences(before, now)).toEqual([
+      { zone: 'back', fromMm: 9.5, toMm: 13 },
+      { zone: 'ear-edge', fromMm: 24, toMm: 21 },
+    ])
+    expect(differenceWords({ zone: 'back', fromMm: 9.5, toMm: 13 })).toBe('9.5 to 13 mm, 3.5 longer')
+    expect(differenceWords({ zone: 'ear-edge', fromMm: 24, toMm: 21 })).toBe('24 to 21 mm, 3 shorter')
+  })
+  it('do not differ where a coat was only left to grow', () => {
+    const left = (mm: number) => [entry('tail', mm, { method: 'leave', blade: null, comb: null, lay: null })]
+    expect(differences(left(40), left(60))).toEqual([])
+  })
+})
+
+describe('a card for the wall', () => {
+  it('says zones that are cut alike on one line, head last, and what stays apart', () => {
+    const card = [entry('skull', 25, { method: 'scissor', comb: null, blade: null, lay: null }), entry('back'), entry('side'), entry('foreleg'), entry('lashes', 20, { method: 'leave' })] // prettier-ignore
+    const { cut, left } = cardRows(card)
+    expect(cut.map(({ zones }) => zones.map(({ zone }) => zone))).toEqual([['back', 'side'], ['foreleg'], ['skull']])
+    expect(left.map(({ zone }) => zone)).toEqual(['lashes'])
+  })
+  it('leaves no zone out', () => {
+    const { cut, left } = cardRows(CARD)
+    expect(cut.flatMap(({ zones }) => zones).length + left.length).toBe(ZONES.length)
+  })
+  it('a reason alone makes no difference', () =>
+    expect(sameCut(entry('back', 9.5, { why: 'a' }), entry('back', 9.5, { why: 'b' }))).toBe(true))
+})

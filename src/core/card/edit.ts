@@ -1,0 +1,78 @@
+import {
+  byHand,
+  clipperFor,
+  cutOf,
+  cutWith,
+  isSkipTooth,
+  toolWords,
+  waysOf,
+  type BladeId,
+  type Cut,
+  type Kit,
+  type Lay,
+} from '../lengths'
+import type { CardEntry } from '../request'
+import { THIN_SKIN, isPaired, type Side, type ZoneId } from '../zones'
+
+/** What of an entry a groomer changes at the card's desk. */
+export type EntryChange = Partial<Pick<CardEntry, 'shape' | 'join'>> & { cut?: Cut }
+
+/** Where a change goes: some zones, and one side or both (null). */
+export interface Place {
+  zones: readonly ZoneId[]
+  side: Side | null
+}
+
+/**
+ * Changes the entries of some zones. A change for one side parts a pair into left and right; sides that have come to
+ * agree again are one entry.
+ */
+export function changeEntries(card: readonly CardEntry[], { zones, side }: Place, change: EntryChange): CardEntry[] {
+  const touched = new Set(zones)
+  const seen = new Set<ZoneId>()
+  return card.flatMap((entry) => {
+    if (!touched.has(entry.zone)) return [entry]
+    if (seen.has(entry.zone)) return []
+    seen.add(entry.zone)
+    const sides = card.filter(({ zone }) => zone === entry.zone)
+    return changeZone(sides, isPaired(entry.zone) ? side : null, change)
+  })
+}
+
+function changeZone(entries: readonly CardEntry[], side: Side | null, change: EntryChange): CardEntry[] {
+  const first = entries[0] as CardEntry
+  if (side === null) return [changed({ ...first, side: null }, change)]
+  const at = (each: Side) => ({ ...(entries.find((entry) => entry.side === each) ?? first), side: each })
+  const left = side === 'left' ? changed(at('left'), change) : at('left')
+  const right = side === 'right' ? changed(at('right'), change) : at('right')
+  return sameCut(left, right) ? [{ ...left, side: null }] : [left, right]
+}
+
+const changed = (entry: CardEntry, { cut, ...rest }: EntryChange): CardEntry => ({
+  ...entry,
+  ...(cut ? { method: cut.method, blade: cut.blade, comb: cut.comb, lay: cut.lay, lengthMm: cut.lengthMm } : {}),
+  ...rest,
+  why: 'Changed on the card.',
+})
+
+/** Whether two entries ask for the same work, whatever their side and reason. */
+export const sameCut = (a: CardEntry, b: CardEntry): boolean =>
+  a.method === b.method && a.blade === b.blade && a.comb === b.comb && a.lay === b.lay &&
+  a.lengthMm === b.lengthMm && a.shape === b.shape && a.join === b.join // prettier-ignore
+
+/** Every way of the kit for some zones, with its words: a skip-tooth blade is never offered on thin skin. */
+export function choicesFor(kit: Kit, zones: readonly ZoneId[]): { words: string; cut: Cut }[] {
+  const ways = (['with', 'against'] as const).flatMap((lay) => waysOf(kit, lay).filter((way) => way.method === 'clip' || way.blade === '30')) // prettier-ignore
+  const thin = zones.some((zone) => THIN_SKIN.includes(zone))
+  const skips = thin ? [] : kit.blades.filter(isSkipTooth).flatMap((blade) => skipCuts(blade))
+  return [...ways.map(cutOf), ...skips].sort((a, b) => a.lengthMm - b.lengthMm).map((cut) => ({ words: toolWords(cut), cut })) // prettier-ignore
+}
+
+const skipCuts = (blade: BladeId): Cut[] =>
+  (['with', 'against'] as const).flatMap((lay) => cutWith({ blade }, lay) ?? [])
+
+/** The cut for a length: the kit's nearest way, or scissors where none comes near. */
+export function cutAt(kit: Kit, lengthMm: number, lays: readonly Lay[] = ['with', 'against']): Cut {
+  const way = clipperFor(kit, lengthMm, lays)
+  return way === null ? byHand('scissor', lengthMm) : cutOf(way)
+}
