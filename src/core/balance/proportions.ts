@@ -76,8 +76,8 @@ export interface Balance {
   targets: (Target & { before: number; after: number; reached: boolean })[]
 }
 
-/** A ratio this near is reached. Source: from memory. */
-const NEAR = 0.01
+/** A ratio this near is reached, and nothing is advised. Source: from memory. */
+const NEAR = 0.02
 
 /**
  * Which zones to take tighter or leave longer so that the dog shows the wanted proportions: a small bounded least-squares
@@ -87,21 +87,24 @@ export function balance(dog: Stature, targets: readonly Target[], cardMm: Length
   const measures = measuresOf(dog.build, dog.heightCm, dog.lengthCm)
   const from = SHAPING.map((zone) => cardMm(zone))
   const bounds = SHAPING.map((zone, at): Bounds => ({ low: Math.min(LEAST_MM, from[at] ?? 0), high: Math.max(presentMm(zone), from[at] ?? 0) })) // prettier-ignore
+  const isNear = (target: Target, lengthMm: Lengths) =>
+    Math.abs(ratioOf(target, apparent(measures, lengthMm)) - target.ratio) <= NEAR * target.ratio
+  const wanting = targets.filter((target) => !isNear(target, cardMm))
   const hold = SHAPING.map((_, at) => ({ a: SHAPING.map((__, each) => (each === at ? HOLD : 0)), b: HOLD * (from[at] ?? 0) })) // prettier-ignore
-  const solved = targets.length === 0 ? from : boundedLeastSquares([...targets.map((each) => rowOf(each, measures)), ...hold], bounds, from) // prettier-ignore
+  const solved = wanting.length === 0 ? from : boundedLeastSquares([...targets.map((each) => rowOf(each, measures)), ...hold], bounds, from) // prettier-ignore
   const advised = (zone: ZoneId) => {
     const at = SHAPING.indexOf(zone)
     return at < 0 ? cardMm(zone) : Math.round(solved[at] ?? 0)
   }
   const advice = SHAPING.map((zone, at) => ({ zone, fromMm: from[at] ?? 0, toMm: advised(zone) }))
-  const worth = advice.filter(({ fromMm, toMm }) => Math.abs(toMm - fromMm) >= WORTH_MM)
+  const worth = wanting.length === 0 ? [] : advice.filter(({ fromMm, toMm }) => Math.abs(toMm - fromMm) >= WORTH_MM)
   const taken = (zone: ZoneId) => worth.find((each) => each.zone === zone)?.toMm ?? cardMm(zone)
   return {
     advice: worth,
     targets: targets.map((target) => {
       const before = ratioOf(target, apparent(measures, cardMm))
       const after = ratioOf(target, apparent(measures, taken))
-      return { ...target, before, after, reached: Math.abs(after - target.ratio) <= NEAR * target.ratio }
+      return { ...target, before, after, reached: isNear(target, taken) }
     }),
   }
 }

@@ -39,3 +39,6 @@ export function clippedLengthMm(blade: BladeId, lay: Lay): number {
 }
 
 export const isSkipTooth = (blade: BladeId): boolean => (SKIP_BLADES as readonly string[]).includes(blade)
+
+/** Hours of use after which a blade is sharpened: soon from the first, at the latest by the second. Source: from memory. */
+export const SHARPEN_HOURS = { soon: 20, late: 30 } as const

@@ -1,7 +1,17 @@
-export { BLADES, BladeId, COMB_BLADES, CombBladeId, Lay, SKIP_BLADES, clippedLengthMm, isSkipTooth } from './blades'
+export {
+  BLADES,
+  BladeId,
+  SHARPEN_HOURS,
+  COMB_BLADES,
+  CombBladeId,
+  Lay,
+  SKIP_BLADES,
+  clippedLengthMm,
+  isSkipTooth,
+} from './blades'
 export { COMBS, CombId, combedLengthMm } from './combs'
 export { cutLeaving } from './cutLeaving'
-export { FULL_KIT, Kit, NEAR_ENOUGH, clipperFor, isNearEnough, nearestWay, waysOf } from './kit'
-export type { ClipperWay } from './kit'
+export { FULL_KIT, Kit, NEAR_ENOUGH, clipperFor, isNearEnough, nearestWay, waysNear, waysOf } from './kit'
+export type { ClipperWay, NearWay } from './kit'
 export { LengthMm, MAX_LENGTH_MM, Tool, byHand, cutOf, cutWith, toolWords } from './cut'
 export type { Cut } from './cut'

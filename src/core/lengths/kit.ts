@@ -69,3 +69,19 @@ export function clipperFor(kit: Kit, wantedMm: number, lays: readonly Lay[], atM
   const way = nearestWay(lays.flatMap((lay) => waysOf(kit, lay)), wantedMm, atMostMm) // prettier-ignore
   return way !== null && isNearEnough(way, wantedMm) ? way : null
 }
+
+/** A way of the kit and how far it is from a wished length, mm: positive when it leaves more. */
+export interface NearWay {
+  way: ClipperWay
+  offMm: number
+}
+
+/** "What have I that leaves 10 mm?": the ways of a kit by nearness, each length once, the longer first on a tie. */
+export function waysNear(kit: Kit, wantedMm: number, most: number): NearWay[] {
+  const ways = (['with', 'against'] as const).flatMap((lay) => waysOf(kit, lay))
+  const once = ways.filter((way, at) => ways.findIndex(({ lengthMm }) => lengthMm === way.lengthMm) === at)
+  return once
+    .map((way) => ({ way, offMm: way.lengthMm - wantedMm }))
+    .sort((a, b) => Math.abs(a.offMm) - Math.abs(b.offMm) || b.offMm - a.offMm)
+    .slice(0, most)
+}

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { Tool } from '../lengths'
+import { cutWith, type Tool } from '../lengths'
 import type { FaceStyle, ZoneKey } from '../zones'
 
 export const PATTERNS = [
@@ -28,6 +28,12 @@ export type Want =
   | { by: 'clipper'; lengthMm: number }
   | { by: HandMethod; lengthMm: number }
   | { by: 'leave' }
+
+/** The length a wish comes to, mm; null when the zone is left. */
+export function wantMm(want: Want): number | null {
+  if (want.by === 'leave') return null
+  return want.by === 'tool' ? (cutWith(want.tool, want.tool.lay ?? 'with')?.lengthMm ?? null) : want.lengthMm
+}
 
 /** One line of a pattern; a later line wins over an earlier one. */
 export interface PatternLine {

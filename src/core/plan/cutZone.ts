@@ -1,5 +1,5 @@
 import { byHand, clipperFor, clippedLengthMm, cutOf, cutWith, nearestWay, waysOf, type Cut, type Kit, type Lay, type Tool } from '../lengths' // prettier-ignore
-import { HAND_METHODS } from '../patterns'
+import { HAND_METHODS, wantMm } from '../patterns'
 import type { Wish } from '../request'
 import { figureMm } from '../units'
 import type { Case } from './case'
@@ -83,16 +83,10 @@ export function cutUnderMat(kit: Kit, wish: Wish, grade: number, presentMm: numb
   const mostMm = Math.min(UNDER_MAT_MM, presentMm)
   const way = nearestWay(waysOf({ ...kit, combs: [] }, 'with'), UNDER_MAT_MM, mostMm)
   const cut = way === null ? byHand('scissor', mostMm) : cutOf(way)
-  const asked = wantedMmOf(wish)
+  const asked = wantMm(wish.want)
   return {
     cut,
     why: `Mats of grade ${grade}: a comb cannot go through, so the blade goes under.`,
     wantedMm: asked !== null && asked > cut.lengthMm ? asked : null,
   }
-}
-
-function wantedMmOf({ want }: Wish): number | null {
-  if (want.by === 'leave') return null
-  if (want.by !== 'tool') return want.lengthMm
-  return cutWith(want.tool, want.tool.lay ?? 'with')?.lengthMm ?? null
 }

@@ -59,6 +59,8 @@ export interface DemoDog {
   sinceWeeks?: number
   /** What its owner asked at the last visit, still waiting for coat. */
   latestWish?: Request['lengthsMm']
+  /** What its owner said for the next visit. */
+  nextWords?: string
   request: Request
   everyWeeks: number
 }
@@ -70,8 +72,8 @@ export const DEMO_DOGS: readonly DemoDog[] = [
   { name: 'Ottoline', household: 'Sedge', breed: 'coton', coat: 'cotton', build: 'toy', weightKg: 5.8, heightCm: 27, lengthCm: 31, ageYears: 6, sex: 'female', behaviour: { brush: 1 }, health: [], firstCoatMm: 55, request: { pattern: 'teddy', lengthsMm: { body: 16, legs: 19 } }, everyWeeks: 5 },
   { name: 'Nettle', household: 'Brandreth', breed: 'wire fox terrier', coat: 'wire', build: 'square', weightKg: 8, heightCm: 39, lengthCm: 39, ageYears: 7, sex: 'female', behaviour: { nails: 2 }, health: [], firstCoatMm: 45, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
   { name: 'Hobnob', household: 'Tolle', breed: 'bolognese', coat: 'cotton', build: 'toy', weightKg: 4.1, heightCm: 27, lengthCm: 27, ageYears: 14, sex: 'male', behaviour: { table: 1 }, health: [{ kind: 'arthritis' }], firstCoatMm: 50, request: { pattern: 'one-length', lengthsMm: { body: 12.7, legs: 12.7 } }, everyWeeks: 6 },
-  { name: 'Tansy', household: 'Quay', breed: 'lagotto', coat: 'curly', build: 'square', weightKg: 13, heightCm: 43, lengthCm: 43, ageYears: 2, sex: 'female', behaviour: {}, health: [], firstCoatMm: 50, growsAt: 1.2, latestWish: { 'ear-edge': 60, chin: 45 }, request: { pattern: 'one-length' }, everyWeeks: 6 },
-  { name: 'Clover', household: 'Brandreth', breed: 'cavapoo', coat: 'fleece', build: 'toy', weightKg: 7, heightCm: 33, lengthCm: 35, ageYears: 2, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 60, request: { pattern: 'teddy' }, everyWeeks: 5 },
+  { name: 'Tansy', household: 'Quay', breed: 'lagotto', coat: 'curly', build: 'square', weightKg: 13, heightCm: 43, lengthCm: 43, ageYears: 2, sex: 'female', behaviour: {}, health: [], firstCoatMm: 50, growsAt: 1.2, latestWish: { 'ear-edge': 95, chin: 70 }, request: { pattern: 'one-length' }, everyWeeks: 6 },
+  { name: 'Clover', household: 'Brandreth', breed: 'cavapoo', coat: 'fleece', build: 'toy', weightKg: 7, heightCm: 33, lengthCm: 35, ageYears: 2, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 60, nextWords: 'half an inch on the legs, leave the ears, tail an inch off the floor, face a touch shorter than last time, bum tidy', request: { pattern: 'teddy' }, everyWeeks: 5 },
   { name: 'Rook', household: 'Haddow', breed: 'springer', coat: 'silky', build: 'sporting', weightKg: 21, heightCm: 50, lengthCm: 53, ageYears: 6, sex: 'male', behaviour: { bath: 1 }, health: [], firstCoatMm: 60, request: { pattern: 'sporting-jacket' }, everyWeeks: 8 },
   { name: 'Bramble', household: 'Penhale', breed: 'Tibetan terrier', coat: 'drop', build: 'square', weightKg: 11, heightCm: 39, lengthCm: 39, ageYears: 8, sex: 'male', behaviour: { brush: 2 }, health: [{ kind: 'deaf' }], firstCoatMm: 80, request: { pattern: 'one-length', lengthsMm: { body: 19, legs: 19 } }, everyWeeks: 7 },
   { name: 'Samphire', household: 'Orme', breed: 'Samoyed', coat: 'double', build: 'heavy', weightKg: 24, heightCm: 53, lengthCm: 56, ageYears: 4, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 30, request: { pattern: 'bath-tidy', lengthsMm: { forefoot: 15, hindfoot: 15 }, feet: 'round' }, everyWeeks: 9 },

@@ -91,6 +91,9 @@ async function makeDogs(nowMs: number): Promise<{ id: number; dog: DemoDog }[]> 
   return made
 }
 
+/** Lashes as they are on a dog that nobody cut. Demo. */
+const FIRST_LASHES_MM = 18
+
 /** Past visits from the first one on, each planned from the one before. */
 async function makeHistory(
   dogId: number,
@@ -108,7 +111,13 @@ async function makeHistory(
     const again: Request = { ...withoutWishes(dog.request), sameAsLast: true }
     const wished = visit === 1 && dog.latestWish ? { lengthsMm: dog.latestWish } : {}
     const request = first ? dog.request : { ...again, ...wished }
-    const bookingId = await book(dogId, groomer, startMs, request, first ? { all: dog.firstCoatMm } : {})
+    const bookingId = await book(
+      dogId,
+      groomer,
+      startMs,
+      request,
+      first ? { all: dog.firstCoatMm, lashes: FIRST_LASHES_MM } : {},
+    )
     if (!first) await measure(bookingId, dog, chance, dayOf)
     await groom(bookingId, groomer, startMs, chance)
   }
@@ -223,6 +232,12 @@ async function makeWeeksAhead(
     if (dog.name === 'Quill') continue // his next date is left open, to be booked at wrap-up
     const days = today.includes(dog.name) ? dog.everyWeeks * 7 : 1 + (Math.floor(index * 1.3) % 12)
     const startMs = atHouseTime(nowMs + days * DAY_MS, 9) + Math.floor(chance.between(0, 14)) * QUARTER
-    await book(id, index % 2 === 0 ? wren : ansel, startMs, { ...withoutWishes(dog.request), sameAsLast: true }, {})
+    await book(
+      id,
+      index % 2 === 0 ? wren : ansel,
+      startMs,
+      { ...withoutWishes(dog.request), sameAsLast: true, ...(dog.nextWords ? { words: dog.nextWords } : {}) },
+      {},
+    )
   }
 }

@@ -37,7 +37,7 @@ export function BenchMap({ dog, plan, unit, stageZones, zone, onZone }: MapProps
         width={Math.max(NARROWEST_PX, Math.round(width))}
         height={420}
         large
-        picked={zone}
+        picked={new Set(zone === null ? [] : [zone])}
         onPick={onZone}
       />
     </div>

@@ -69,7 +69,7 @@ describe('the coat map', () => {
   })
   it('callouts are buttons for hand and keyboard when they can be picked', () => {
     expect(draw({})).not.toContain('role="button"')
-    const svg = draw({ onPick: () => undefined, picked: 'back' })
+    const svg = draw({ onPick: () => undefined, picked: new Set<ZoneId>(['back']) })
     expect(svg).toContain('aria-label="Back, 9.5 mm" aria-pressed="true"')
     expect(svg.match(/tabindex="0"/g)?.length).toBe(callouts.length)
   })

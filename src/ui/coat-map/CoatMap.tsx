@@ -72,7 +72,7 @@ export function CoatMap(props: CoatMapProps) {
           callout={callout}
           width={width}
           large={large}
-          picked={props.picked === callout.zone}
+          picked={props.picked?.has(callout.zone) === true}
           {...(props.onPick ? { onPick: props.onPick } : {})}
         />
       ))}

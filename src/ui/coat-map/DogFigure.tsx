@@ -92,20 +92,12 @@ function Part({
         {textured && !plain && <path d={part.coat} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />}
         {!plain &&
           cells.map((cell, index) => <Seam key={index} d={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />)}
-        {picked &&
-          cells
-            .concat()
-            .filter(({ zone }) => zone === picked)
-            .map((cell, index) => (
-              <path
-                key={`picked${index}`}
-                d={cell.field}
-                fill="none"
-                stroke="var(--kv-now)"
-                strokeWidth={3 * px}
-                pointerEvents="none"
-              />
-            ))}
+        {[
+          ...(picked?.has(ground) ? [part.coat] : []),
+          ...cells.filter(({ zone }) => picked?.has(zone)).map(({ field }) => field),
+        ].map((d) => (
+          <path key={`picked${d}`} d={d} fill="none" stroke="var(--kv-now)" strokeWidth={4 * px} pointerEvents="none" />
+        ))}
       </g>
     </g>
   )

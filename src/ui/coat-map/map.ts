@@ -21,6 +21,6 @@ export interface CoatMapProps {
   width: number
   height: number
   large?: boolean
-  picked?: ZoneId | null
+  picked?: ReadonlySet<ZoneId>
   onPick?: (zone: ZoneId) => void
 }

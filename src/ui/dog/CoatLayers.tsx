@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { COAT_FACTS, grownMm, type CoatId } from '@/core/coat'
+import { grownMm, rateAt, type CoatId, type Rates } from '@/core/coat'
 import { sideView } from '@/core/figure'
 import type { BuildId } from '@/core/build'
 import type { LengthUnit } from '@/core/units'
@@ -13,20 +13,21 @@ interface LayersProps {
   dog: { name: string; coat: CoatId; build: BuildId; heightCm: number | null; lengthCm: number | null }
   nowMm: Partial<Record<ZoneId, number>>
   leftMm: Partial<Record<ZoneId, number>>
+  rates: Rates
   unit: LengthUnit
 }
 
 const WEEKS = 3
 
 /** The coat now, as it was left last time, or some weeks from now; the layer not shown stays as a dotted line. */
-export function CoatLayers({ dog, nowMm, leftMm, unit }: LayersProps) {
+export function CoatLayers({ dog, nowMm, leftMm, rates, unit }: LayersProps) {
   const [layer, setLayer] = useState<'now' | 'left' | 'later'>('now')
   const known = Object.keys(leftMm).length > 0
   const views = useMemo(() => {
     const lengthOf = {
       now: (zone: ZoneId) => nowMm[zone] ?? 0,
       left: (zone: ZoneId) => leftMm[zone] ?? nowMm[zone] ?? 0,
-      later: (zone: ZoneId) => grownMm(nowMm[zone] ?? 0, WEEKS, dog.coat),
+      later: (zone: ZoneId) => grownMm(nowMm[zone] ?? 0, WEEKS, dog.coat, rateAt(zone, dog.coat, rates)),
     }
     return {
       lengthOf,
@@ -34,7 +35,7 @@ export function CoatLayers({ dog, nowMm, leftMm, unit }: LayersProps) {
       left: sideView(dog, lengthOf.left),
       later: sideView(dog, lengthOf.later),
     }
-  }, [dog, nowMm, leftMm])
+  }, [dog, nowMm, leftMm, rates])
   const lengthMm = views.lengthOf[layer]
   const tabs = [['now', 'Coat now'], ...(known ? [['left', 'Left last time']] : []), ['later', `In ${WEEKS} weeks`]] as ['now' | 'left' | 'later', string][] // prettier-ignore
   return (
@@ -55,10 +56,7 @@ export function CoatLayers({ dog, nowMm, leftMm, unit }: LayersProps) {
             {label}
           </button>
         ))}
-        <span className="kv-small">
-          grows {COAT_FACTS[dog.coat].growthMmPerWeek} mm a week
-          {known ? `; dotted: ${layer === 'now' ? 'left last time' : 'coat now'}` : ''}
-        </span>
+        <span className="kv-small">{known ? `dotted: ${layer === 'now' ? 'left last time' : 'coat now'}` : ''}</span>
       </div>
     </section>
   )

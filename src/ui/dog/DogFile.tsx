@@ -1,17 +1,20 @@
 import Link from 'next/link'
-import { COAT_FACTS, type CoatId } from '@/core/coat'
+import type { CoatId, LearnedRate, Rates } from '@/core/coat'
 import { toolWords } from '@/core/lengths'
 import type { BuildId } from '@/core/build'
 import type { Behaviour } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
 import type { Segment } from '@/core/strip'
 import { weeksBetween, type LengthUnit } from '@/core/units'
-import { zoneLabel, type ZoneId } from '@/core/zones'
+import { zoneLabel, type GroupId, type ZoneId } from '@/core/zones'
 import { BookVisit, type BookProps } from '../booking/BookVisit'
-import { lengthColour, showFigure } from '../coat-map'
+import { LengthSwatch, showFigure, unitWord } from '../coat-map'
 import { FamilyKey, Tape } from '../tape'
 import { CoatLayers } from './CoatLayers'
+import { GrowingWishes, type WishGrowing } from './GrowingWishes'
+import { Pace } from './Pace'
 import styles from './dog.module.css'
+import { HeadRow } from '../frame/HeadRow'
 
 export interface FileTape {
   key: string
@@ -44,6 +47,9 @@ interface DogFileProps {
   nowMm: Partial<Record<ZoneId, number>>
   leftMm: Partial<Record<ZoneId, number>>
   lastDay: string | null
+  growing: WishGrowing[]
+  growth: Record<GroupId, LearnedRate>
+  rates: Rates
   tapes: FileTape[]
   next: { bookingId: number; visitId: number | null; when: string } | null
   staff: BookProps['staff']
@@ -63,7 +69,13 @@ export function DogFile(props: DogFileProps) {
         <NextStep {...props} />
       </div>
       <div className={styles.columns}>
-        <CoatLayers dog={dog} nowMm={props.nowMm} leftMm={props.leftMm} unit={props.unit} />
+        <div>
+          <CoatLayers dog={dog} nowMm={props.nowMm} leftMm={props.leftMm} rates={props.rates} unit={props.unit} />
+          <div className={styles.growth}>
+            <Pace coat={dog.coat} growth={props.growth} />
+            <GrowingWishes wishes={props.growing} unit={props.unit} />
+          </div>
+        </div>
         <Standing {...props} />
         <section>
           <h2>{card ? `Trim card, version ${card.version}` : 'Trim card'}</h2>
@@ -74,8 +86,14 @@ export function DogFile(props: DogFileProps) {
           )}
           {props.cutOn && (
             <p className="kv-small">
-              Cut on {props.cutOn}
+              {props.cutOn}
               {props.liked === null ? '' : props.liked ? ', liked' : ', not liked'}.
+            </p>
+          )}
+          {card && (
+            <p style={{ display: 'flex', gap: 16, marginTop: 8 }}>
+              <Link href={`/dogs/${dog.id}/card`}>Change the card</Link>
+              <Link href={`/dogs/${dog.id}/card/print`}>Print it</Link>
             </p>
           )}
         </section>
@@ -120,7 +138,7 @@ function Standing({ dog, unit, nowMm, lastDay, today }: DogFileProps) {
   const rows: [string, string][] = [
     ['Weight', `${dog.weightKg} kg`],
     ['Height, length', dog.heightCm && dog.lengthCm ? `${dog.heightCm}, ${dog.lengthCm} cm` : 'not measured'],
-    ['Coat', `${dog.coat}, ${COAT_FACTS[dog.coat].growthMmPerWeek} mm a week`],
+    ['Coat', dog.coat],
     ['Coat on the back', `${showFigure(nowMm.back ?? 0, unit)} ${unit === 'mm' ? 'mm' : 'in'}`],
     ['Since last visit', lastDay ? `${Math.round(weeksBetween(lastDay, today))} weeks` : 'first visit'],
     ...minded.map(([trigger, grade]): [string, string] => [`Minds the ${trigger}`, `${grade} of 4`]),
@@ -149,20 +167,14 @@ function CardTable({ zones, unit }: { zones: CardEntry[]; unit: LengthUnit }) {
   const shown = TELLING.flatMap((zone) => zones.find((entry) => entry.zone === zone) ?? [])
   return (
     <table className="kv-rows">
-      <thead>
-        <tr>
-          <th>Zone</th>
-          <th>Tool</th>
-          <th style={{ textAlign: 'right' }}>{unit === 'mm' ? 'mm' : 'in'}</th>
-        </tr>
-      </thead>
+      <HeadRow cells={['Zone', 'Tool', `#${unitWord(unit)}`]} />
       <tbody>
         {shown.map((entry) => (
           <tr key={entry.zone}>
             <td>{zoneLabel(entry.zone)}</td>
             <td className="kv-quiet">{toolWords(entry as Parameters<typeof toolWords>[0])}</td>
             <td className="kv-figure">
-              <Swatch lengthMm={entry.lengthMm} /> {showFigure(entry.lengthMm, unit)}
+              <LengthSwatch lengthMm={entry.lengthMm} /> {showFigure(entry.lengthMm, unit)}
             </td>
           </tr>
         ))}
@@ -170,12 +182,6 @@ function CardTable({ zones, unit }: { zones: CardEntry[]; unit: LengthUnit }) {
     </table>
   )
 }
-
-const Swatch = ({ lengthMm }: { lengthMm: number }) => (
-  <svg width={11} height={11} aria-hidden="true" style={{ marginRight: 4 }}>
-    <rect x={0.5} y={0.5} width={10} height={10} fill={lengthColour(lengthMm)} stroke="var(--kv-ink-2)" />
-  </svg>
-)
 
 const TAPE_PX = 916
 

@@ -6,6 +6,8 @@ import styles from './frame.module.css'
 const PLACES = [
   ['Day', '/'],
   ['Dogs', '/dogs'],
+  ['Patterns', '/patterns'],
+  ['Kit', '/kit'],
 ] as const
 
 interface FrameProps {

@@ -7,14 +7,18 @@ import type { Case, Result } from '@/core/plan'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
+import Link from 'next/link'
 import { CoatMap, LengthKey, SeamKey, cardCallouts } from '../coat-map'
 import { FamilyKey, Tape } from '../tape'
 import { houseTime } from '../time/houseTime'
+import { UndoRedo } from '../history/UndoRedo'
+import { BalanceAdvice } from './BalanceAdvice'
 import { CardTable } from './CardTable'
+import { LookOver } from './LookOver'
 import { PlanSide } from './PlanSide'
 import { StageTable } from './StageTable'
 import { usePlan, type KeepWishes } from './usePlan'
-import { WishDesk } from './WishDesk'
+import { WishDesk, type OwnPattern } from './WishDesk'
 import styles from './plan.module.css'
 
 interface PlanProps {
@@ -24,6 +28,7 @@ interface PlanProps {
   facts: string
   startMs: number
   timeZone: string
+  ownPatterns: readonly OwnPattern[]
   keep: KeepWishes
   begin: (bookingId: unknown) => Promise<Result<{ visitId: number }>>
 }
@@ -31,7 +36,8 @@ interface PlanProps {
 const TAPE_PX = 1180
 
 /** Wishes on the left, the trim in the middle, what to mind on the right, the slot as a tape below. */
-export function PlanDesk({ bookingId, start, unit, facts, startMs, timeZone, keep, begin }: PlanProps) {
+export function PlanDesk(props: PlanProps) {
+  const { bookingId, start, unit, facts, startMs, timeZone, ownPatterns, keep, begin } = props
   const router = useRouter()
   const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(bookingId, start, keep)
   const [picked, setPicked] = useState<ZoneId | null>(null)
@@ -60,12 +66,10 @@ export function PlanDesk({ bookingId, start, unit, facts, startMs, timeZone, kee
         <span className="kv-small" role="status">
           {keeping.state === 'kept' ? 'All kept' : keeping.state === 'keeping' ? 'Keeping…' : keeping.why}
         </span>
-        <button className="kv-word" disabled={undo === null} onClick={() => undo?.()}>
-          Undo
-        </button>
-        <button className="kv-word" disabled={redo === null} onClick={() => redo?.()}>
-          Redo
-        </button>
+        <UndoRedo undo={undo} redo={redo} />
+        <Link className="kv-button" href={`/bookings/${bookingId}/card`}>
+          Print the card
+        </Link>
         <button className="kv-button kv-main" onClick={toBench} disabled={busy}>
           Start on the bench
         </button>
@@ -76,7 +80,15 @@ export function PlanDesk({ bookingId, start, unit, facts, startMs, timeZone, kee
         </p>
       )}
       <div className={styles.columns}>
-        <WishDesk case_={now} plan={plan} unit={unit} picked={picked} onPick={setPicked} change={change} />
+        <WishDesk
+          case_={now}
+          plan={plan}
+          unit={unit}
+          ownPatterns={ownPatterns}
+          picked={picked}
+          onPick={setPicked}
+          change={change}
+        />
         <section aria-label="The trim">
           <CoatMap
             label={`${now.dog.name}, trim wanted`}
@@ -88,13 +100,26 @@ export function PlanDesk({ bookingId, start, unit, facts, startMs, timeZone, kee
             callouts={cardCallouts(plan.card, plan.growing, unit)}
             width={600}
             height={430}
-            picked={picked}
+            picked={new Set(picked === null ? [] : [picked])}
             onPick={setPicked}
           />
           <div className={styles.keys}>
             <SeamKey />
             <span className="kv-small">dotted: coat now</span>
             <LengthKey />
+          </div>
+          <div className={styles.under}>
+            <LookOver case_={now} unit={unit} presentMm={presentMm} change={change} />
+            <BalanceAdvice
+              case_={now}
+              plan={plan}
+              presentMm={presentMm}
+              unit={unit}
+              onTake={
+                (advice) =>
+                setFault(change({ ...now, request: { ...now.request, lengthsMm: { ...now.request.lengthsMm, ...lengthsOf(advice) } } })) // prettier-ignore
+              }
+            />
           </div>
         </section>
         <PlanSide plan={plan} endClock={time.clock(startMs + fit.slotMin * 60_000)} />
@@ -123,3 +148,6 @@ export function PlanDesk({ bookingId, start, unit, facts, startMs, timeZone, kee
     </>
   )
 }
+
+const lengthsOf = (advice: readonly { zone: ZoneId; toMm: number }[]) =>
+  Object.fromEntries(advice.map(({ zone, toMm }) => [zone, toMm]))

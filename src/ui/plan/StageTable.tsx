@@ -1,5 +1,6 @@
 import type { Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
+import { HeadRow } from '../frame/HeadRow'
 
 /** The stages in order with their minutes; what was left out and why. */
 export function StageTable({ plan }: { plan: Plan }) {
@@ -7,14 +8,7 @@ export function StageTable({ plan }: { plan: Plan }) {
     <section>
       <h2>Stages in order</h2>
       <table className="kv-rows">
-        <thead>
-          <tr>
-            <th>Stage</th>
-            <th style={{ textAlign: 'right' }}>likely</th>
-            <th style={{ textAlign: 'right' }}>90 %</th>
-            <th style={{ textAlign: 'right' }}>wait, min</th>
-          </tr>
-        </thead>
+        <HeadRow cells={['Stage', '#likely', '#90 %', '#wait, min']} />
         <tbody>
           {plan.stages.map(({ id, p50, p90, waitMin, why }) => (
             <tr key={id}>

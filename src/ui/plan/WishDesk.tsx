@@ -1,79 +1,64 @@
 'use client'
 
-import { Input, InputNumber, Select } from 'antd'
+import { Select } from 'antd'
 import { useState } from 'react'
-import { BLADES, COMBS } from '@/core/lengths'
-import { PATTERNS, patternInWords, patternLabel, type PatternId } from '@/core/patterns'
+import { PATTERNS, SEASONS, patternInWords, patternLabel, type PatternId, type Season } from '@/core/patterns'
 import type { Case, Plan } from '@/core/plan'
-import type { Request } from '@/core/request'
-import { mmFromInch, showDay, type LengthUnit } from '@/core/units'
-import { ZONE_KEYS, zoneLabel, type ZoneId, type ZoneKey } from '@/core/zones'
-import { showFigure, unitWord } from '../coat-map'
+import type { CardEntry, Request } from '@/core/request'
+import type { LengthUnit } from '@/core/units'
+import type { ZoneId, ZoneKey } from '@/core/zones'
+import { Asked } from './Asked'
+import { NotToday } from './NotToday'
+import { Said } from './Said'
+import { ZoneWish } from './ZoneWish'
 import styles from './plan.module.css'
+
+/** A pattern of the house's own, as the plan offers it. */
+export interface OwnPattern {
+  name: string
+  words: string
+  card: CardEntry[]
+}
 
 interface WishProps {
   case_: Case
   plan: Plan
   unit: LengthUnit
+  ownPatterns: readonly OwnPattern[]
   picked: ZoneId | null
   onPick: (zone: ZoneId | null) => void
   change: (next: Case) => string | null
 }
 
-const GROUP_LABELS: Partial<Record<ZoneKey, string>> = {
-  all: 'All over',
-  face: 'Face',
-  head: 'Head',
-  body: 'Body',
-  legs: 'Legs',
-  feet: 'Feet',
-}
-const keyLabel = (key: ZoneKey): string => GROUP_LABELS[key] ?? zoneLabel(key as ZoneId)
-
-/** What the owner wants: a pattern, the last trim again, and wishes by zone; then what was taken from it. */
-export function WishDesk({ case_, plan, unit, picked, onPick, change }: WishProps) {
+/** What the owner wants: a pattern, the last trim again, words, and wishes by zone; then what was taken from it. */
+export function WishDesk({ case_, plan, unit, ownPatterns, picked, onPick, change }: WishProps) {
   const { request } = case_
   const [fault, setFault] = useState<string | null>(null)
   const ask = (next: Partial<Request>) => setFault(change({ ...case_, request: { ...request, ...next } }))
+  const keeps = (zones: readonly ZoneKey[]) => zones.every((zone) => request.keep?.includes(zone))
+  const chip = (label: string, pressed: boolean, next: Partial<Request>) => (
+    <button className="kv-chip" aria-pressed={pressed} onClick={() => ask(next)}>
+      {label}
+    </button>
+  )
   return (
     <section aria-label="What the owner wants" className={styles.wishes}>
       <h2>What the owner wants</h2>
       <div className={styles.chips}>
-        {case_.last && (
-          <button
-            className="kv-chip"
-            aria-pressed={request.sameAsLast === true}
-            onClick={() => ask({ sameAsLast: !request.sameAsLast })}
-          >
-            Same as last time
-          </button>
-        )}
-        <button
-          className="kv-chip"
-          aria-pressed={request.keep?.includes('ear-edge') === true}
-          onClick={() => ask({ keep: toggle(request.keep ?? [], ['ear-out', 'ear-edge']) })}
-        >
-          Ears as they are
-        </button>
-        <button
-          className="kv-chip"
-          aria-pressed={request.keep?.includes('lashes') === true}
-          onClick={() => ask({ keep: toggle(request.keep ?? [], ['lashes']) })}
-        >
-          Keep the lashes
-        </button>
+        {(case_.last ?? case_.saved) &&
+          chip('Same as last time', request.sameAsLast === true, { sameAsLast: !request.sameAsLast })}{' '}
+        {/* prettier-ignore */}
+        {chip('Ears as they are', keeps(EARS), { keep: toggle(request.keep ?? [], EARS) })}
+        {chip('Keep the lashes', keeps(['lashes']), { keep: toggle(request.keep ?? [], ['lashes']) })}
+        {chip('For a show', request.purpose === 'show', { purpose: request.purpose === 'show' ? 'pet' : 'show' })}
       </div>
-      <label className={styles.field}>
-        Pattern
-        <Select<PatternId | undefined>
-          value={request.pattern}
-          allowClear
-          placeholder="None: only what is asked"
-          options={PATTERNS.map((id) => ({ value: id, label: patternLabel(id) }))}
-          onChange={(pattern) => ask({ pattern })}
-        />
-      </label>
-      {request.pattern && <p className="kv-small">{patternInWords(request.pattern)}</p>}
+      <Said words={request.words ?? ''} plan={plan} onWords={(words) => ask({ words })} />
+      <NotToday
+        growing={plan.growing}
+        unit={unit}
+        onLetGo={(zone) => ask({ letGo: [...(request.letGo ?? []), zone], lengthsMm: lengthsBut(request, zone) })}
+      />
+      <PatternChoice request={request} ownPatterns={ownPatterns} ask={ask} />
       <ZoneWish key={picked ?? 'none'} case_={case_} unit={unit} picked={picked} onPick={onPick} ask={ask} />
       {fault && (
         <p role="alert" className="kv-late">
@@ -81,169 +66,54 @@ export function WishDesk({ case_, plan, unit, picked, onPick, change }: WishProp
         </p>
       )}
       <Asked request={request} unit={unit} ask={ask} />
-      <label className={styles.field}>
-        In the owner’s words
-        <Input.TextArea
-          maxLength={4000}
-          autoSize={{ minRows: 2, maxRows: 4 }}
-          defaultValue={request.words ?? ''}
-          onBlur={(event) => event.target.value !== (request.words ?? '') && ask({ words: event.target.value })}
-        />
-      </label>
-      {plan.unclear.length > 0 && (
-        <div className="kv-notice">
-          <p className="kv-strong kv-caution">Not taken into the card yet</p>
-          <p>{plan.unclear.join('; ')}. Set these by zone above.</p>
-        </div>
-      )}
-      {plan.growing.map(({ zone, wantedMm, presentMm, readyOn }) => (
-        <div key={zone} className="kv-notice">
-          <p className="kv-strong kv-caution">{zoneLabel(zone)}: not today</p>
-          <p>
-            It has {showFigure(presentMm, unit)} of the {showFigure(wantedMm, unit)} {unitWord(unit)} wanted.{' '}
-            {readyOn ? `It will be long enough on ${showDay(readyOn)}.` : 'This coat never grows so long.'}
-          </p>
-        </div>
-      ))}
     </section>
   )
 }
+
+const EARS: readonly ZoneKey[] = ['ear-out', 'ear-edge']
 
 const toggle = (keep: readonly ZoneKey[], zones: readonly ZoneKey[]): ZoneKey[] =>
   zones.every((zone) => keep.includes(zone))
     ? keep.filter((zone) => !zones.includes(zone))
     : [...new Set([...keep, ...zones])]
 
-interface ZoneWishProps extends Pick<WishProps, 'case_' | 'unit' | 'picked' | 'onPick'> {
-  ask: (next: Partial<Request>) => void
-}
+const lengthsBut = ({ lengthsMm }: Request, zone: ZoneId): Request['lengthsMm'] =>
+  Object.fromEntries(Object.entries(lengthsMm ?? {}).filter(([key]) => key !== zone))
 
-/** A wish for one zone or group: a length, or an exact tool. */
-function ZoneWish({ case_, unit, picked, onPick, ask }: ZoneWishProps) {
-  const [key, setKey] = useState<ZoneKey>(picked ?? 'all')
-  const [length, setLength] = useState<number | null>(null)
-  const { request, kit } = case_
-  const wish = () => {
-    if (length === null) return
-    const lengthMm = unit === 'mm' ? length : mmFromInch(length)
-    ask({
-      lengthsMm: { ...request.lengthsMm, [key]: lengthMm },
-      tools: without(request.tools, key),
-      keep: request.keep?.filter((each) => each !== key),
-    })
-    setLength(null)
+const OWN = 'own:'
+
+/** The library's patterns and the house's own, and the season. */
+function PatternChoice({ request, ownPatterns, ask }: { request: Request; ownPatterns: readonly OwnPattern[]; ask: (next: Partial<Request>) => void }) {
+  const own = request.ownPattern
+  const choose = (value: string | undefined) => {
+    const chosen = ownPatterns.find(({ name }) => value === OWN + name)
+    if (chosen) return ask({ ownPattern: { name: chosen.name, card: chosen.card } })
+    ask({ pattern: value as PatternId | undefined, ownPattern: undefined })
   }
-  const tools = [
-    ...COMBS.filter((comb) => kit?.combs.includes(comb) ?? true).map((comb) => ({
-      value: `comb ${comb}`,
-      label: `comb ${comb} on 30`,
-    })),
-    ...BLADES.filter((blade) => kit?.blades.includes(blade) ?? true).flatMap((blade) => [
-      { value: `${blade} with`, label: `${blade} with` },
-      { value: `${blade} against`, label: `${blade} against` },
-    ]),
-  ]
-  const takeTool = (choice: string) => {
-    const [first = '', second = ''] = choice.split(' ')
-    const tool = first === 'comb' ? { comb: second, blade: '30' } : { blade: first, lay: second }
-    ask({ tools: { ...request.tools, [key]: tool } as Request['tools'], lengthsMm: without(request.lengthsMm, key) })
-  }
+  const ownOptions = [...new Set([...(own ? [own.name] : []), ...ownPatterns.map(({ name }) => name)])].map((name) => ({ value: OWN + name, label: name })) // prettier-ignore
+  const words = own ? ownPatterns.find(({ name }) => name === own.name)?.words : request.pattern && patternInWords(request.pattern) // prettier-ignore
   return (
-    <div className={styles.zoneWish}>
-      <label className={styles.field}>
-        Zone
-        <Select<ZoneKey>
-          showSearch
-          optionFilterProp="label"
-          value={key}
-          options={ZONE_KEYS.map((each) => ({ value: each, label: keyLabel(each) }))}
-          onChange={(next) => {
-            setKey(next)
-            onPick(GROUP_LABELS[next] ? null : (next as ZoneId))
-          }}
-        />
-      </label>
-      <label className={styles.field}>
-        Length
-        <InputNumber
-          min={0}
-          max={unit === 'mm' ? 300 : 11.8}
-          step={unit === 'mm' ? 1 : 0.125}
-          value={length}
-          onChange={setLength}
-          onPressEnter={wish}
-          suffix={unitWord(unit)}
-          style={{ width: '100%' }}
-        />
-      </label>
-      <button className="kv-button" onClick={wish} disabled={length === null}>
-        Wish it
-      </button>
-      <label className={styles.field} style={{ gridColumn: '1 / 4' }}>
-        or an exact tool
-        <Select<string>
-          value={null as unknown as string}
-          placeholder="Choose a blade or comb"
-          options={tools}
-          onChange={takeTool}
-        />
-      </label>
-    </div>
+    <>
+      <div className={styles.patternChoice}>
+        <label className="kv-field">
+          Pattern
+          <Select<string | undefined>
+            value={own ? OWN + own.name : request.pattern}
+            allowClear
+            placeholder="None: only what is asked"
+            options={[
+              ...(ownOptions.length > 0 ? [{ label: 'Of this house', options: ownOptions }] : []),
+              { label: 'Library', options: PATTERNS.map((id) => ({ value: id as string, label: patternLabel(id) })) },
+            ]}
+            onChange={choose}
+          />
+        </label>
+        <label className="kv-field">
+          Season
+          <Select<Season | undefined> value={request.season} allowClear placeholder="any" options={SEASONS.map((season) => ({ value: season, label: season }))} onChange={(season) => ask({ season })} />
+        </label>
+      </div>
+      {words && <p className="kv-small">{words}</p>}
+    </>
   )
-}
-
-function without<T>(
-  byKey: Partial<Record<ZoneKey, T>> | undefined,
-  key: ZoneKey,
-): Partial<Record<ZoneKey, T>> | undefined {
-  if (!byKey) return undefined
-  return Object.fromEntries(Object.entries(byKey).filter(([each]) => each !== key)) as Partial<Record<ZoneKey, T>>
-}
-
-/** Wishes by zone as they stand, each with a way to take it back. */
-function Asked({ request, unit, ask }: { request: Request; unit: LengthUnit; ask: (next: Partial<Request>) => void }) {
-  const lengths = Object.entries(request.lengthsMm ?? {}) as [ZoneKey, number][]
-  const tools = Object.entries(request.tools ?? {}) as [ZoneKey, { blade?: string; comb?: string; lay?: string }][]
-  if (lengths.length + tools.length === 0) return null
-  return (
-    <table className="kv-rows">
-      <caption className="kv-strong" style={{ textAlign: 'left', paddingBottom: 4 }}>
-        Understood
-      </caption>
-      <tbody>
-        {lengths.map(([key, mm]) => (
-          <tr key={key}>
-            <td>{keyLabel(key)}</td>
-            <td className="kv-figure">
-              {showFigure(mm, unit)} {unitWord(unit)}
-            </td>
-            <td style={{ width: 60, textAlign: 'right' }}>
-              <button
-                className="kv-word"
-                aria-label={`Take back ${keyLabel(key)}`}
-                onClick={() => ask({ lengthsMm: without(request.lengthsMm, key) })}
-              >
-                Drop
-              </button>
-            </td>
-          </tr>
-        ))}
-        {tools.map(([key, { blade, comb, lay }]) => (
-          <tr key={`tool${key}`}>
-            <td>{keyLabel(key)}</td>
-            <td className="kv-figure">{comb ? `comb ${comb}` : `${blade} ${lay ?? 'with'}`}</td>
-            <td style={{ width: 60, textAlign: 'right' }}>
-              <button
-                className="kv-word"
-                aria-label={`Take back the tool for ${keyLabel(key)}`}
-                onClick={() => ask({ tools: without(request.tools, key) })}
-              >
-                Drop
-              </button>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  )
-}
+} // prettier-ignore

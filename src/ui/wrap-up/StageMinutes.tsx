@@ -1,6 +1,7 @@
 import type { Plan } from '@/core/plan'
 import { stageLabel, type StageId } from '@/core/stages'
 import styles from './wrapUp.module.css'
+import { HeadRow } from '../frame/HeadRow'
 
 export interface StageTime {
   stage: StageId
@@ -30,14 +31,7 @@ export function StageMinutes({
       <div className={styles.stages}>
         {[rows.slice(0, Math.ceil(rows.length / 2)), rows.slice(Math.ceil(rows.length / 2))].map((half, index) => (
           <table key={index} className="kv-rows">
-            <thead>
-              <tr>
-                <th>Stage</th>
-                <th style={{ textAlign: 'right' }}>planned</th>
-                <th style={{ textAlign: 'right' }}>done</th>
-                <th style={{ textAlign: 'right' }}>apart</th>
-              </tr>
-            </thead>
+            <HeadRow cells={['Stage', '#planned', '#done', '#apart']} />
             <tbody>
               {half.map(({ id, p50, done }) => {
                 const apart = done ? done.handsMin - p50 : 0

@@ -12,6 +12,7 @@ import { CloseVisit } from './CloseVisit'
 import { StageMinutes, type StageTime } from './StageMinutes'
 import { TwoTapes } from './TwoTapes'
 import styles from './wrapUp.module.css'
+import { HeadRow } from '../frame/HeadRow'
 
 export interface WrapUpProps {
   visitId: number
@@ -189,15 +190,7 @@ function ZoneTable({ results, unit }: { results: ZoneOutcome[]; unit: LengthUnit
     <section>
       <h2>Left against right</h2>
       <table className="kv-rows">
-        <thead>
-          <tr>
-            <th>Zone</th>
-            <th style={{ textAlign: 'right' }}>Planned</th>
-            <th style={{ textAlign: 'right' }}>Left</th>
-            <th style={{ textAlign: 'right' }}>Right</th>
-            <th style={{ textAlign: 'right' }}>Apart</th>
-          </tr>
-        </thead>
+        <HeadRow cells={['Zone', '#Planned', '#Left', '#Right', '#Apart']} />
         <tbody>
           {rows.slice(0, 12).map((result) => {
             const { planned } = result

@@ -1,14 +1,18 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
+import { COAT_FACTS, growthSteps, ratesOf, rateAt, readyOn, type Rates } from '@/core/coat'
 import { coatToday, makePlan } from '@/core/plan'
 import { plannedSegments, visitSegments } from '@/core/strip'
 import { elapsedMin, foldVisit } from '@/core/visit'
 import { readBookingsOfDog, type Booking } from '@/data/bookings'
 import { readBookingFile } from '@/data/caseOfBooking'
-import { readCard } from '@/data/cards'
+import { readCard, readSavedSince } from '@/data/cards'
 import { readDog, readOwners, type Dog } from '@/data/dogs'
+import { readGrowth } from '@/data/growth'
 import { countVisits, readLogs, readVisitsOfDog, type StoredVisit } from '@/data/visits'
+import type { ZoneId } from '@/core/zones'
 import { DogFile, type FileTape } from '@/ui/dog/DogFile'
+import type { WishGrowing } from '@/ui/dog/GrowingWishes'
 import { Frame } from '@/ui/frame/Frame'
 import { showAge } from '@/ui/time/houseTime'
 import { bookVisit } from '../../actions'
@@ -67,22 +71,43 @@ const nextOf = (next: Booking, visit: StoredVisit | undefined, time: OpenHouse['
   when: `${time.longDay(next.startMs)}, ${time.clock(next.startMs)}`,
 })
 
-/** The last card as cut, and the coat it has grown to today. */
+/** The card as it stands, the coat it has grown to today at the dog's own pace, and what still grows to a wish. */
 async function readCoat(dog: Dog, visits: StoredVisit[], next: Booking | undefined, { time, nowMs }: OpenHouse) {
   const cut = visits.find(({ cutCardId }) => cutCardId !== null)
-  const card = cut?.cutCardId ? await readCard(cut.cutCardId) : null
-  const last = cut && card ? { last: { date: time.day(cut.startedMs), card: card.zones } } : {}
-  const size = { heightCm: dog.heightCm ?? undefined, lengthCm: dog.lengthCm ?? undefined }
-  const coatNowMm = next?.coatNowMm ?? {}
+  const [lastCut, growth] = await Promise.all([cut?.cutCardId ? readCard(cut.cutCardId) : null, readGrowth(dog, nowMs, time.day)]) // prettier-ignore
+  const saved = await readSavedSince(dog.id, lastCut?.version ?? 0)
+  const rates = ratesOf(growth)
+  const last = cut && lastCut ? { last: { date: time.day(cut.startedMs), card: lastCut.zones } } : {}
+  const today = time.day(nowMs)
+  const { coatNowMm, coatSidesMm } = next ?? { coatNowMm: {}, coatSidesMm: {} }
+  const presentMm = coatToday({ coatNowMm, coatSidesMm, date: today, dog: { coat: dog.coat, growthMmPerWeek: rates }, ...last })
+  const said = saved
+    ? `Saved on ${time.longDay(saved.madeMs)} by ${saved.madeBy}: ${saved.why}`
+    : cut
+      ? `Cut on ${time.longDay(cut.startedMs)}`
+      : null
   return {
-    card,
-    cutOn: cut ? time.longDay(cut.startedMs) : null,
-    liked: cut?.liked ?? null,
+    card: saved ?? lastCut,
+    cutOn: said,
+    liked: saved ? null : (cut?.liked ?? null),
     lastDay: cut ? time.day(cut.startedMs) : null,
-    nowMm: Object.fromEntries(coatToday({ coatNowMm, date: time.day(nowMs), dog: { ...dog, ...size }, ...last })),
-    leftMm: Object.fromEntries((card?.zones ?? []).map(({ zone, lengthMm }) => [zone, lengthMm])),
+    growth,
+    rates,
+    growing: cut ? growingSince(cut, dog, presentMm, rates, today) : [],
+    nowMm: Object.fromEntries(presentMm),
+    leftMm: Object.fromEntries((lastCut?.zones ?? []).map(({ zone, lengthMm }) => [zone, lengthMm])),
   }
-}
+} // prettier-ignore
+
+/** Wishes of the last visit that wait for coat, as far as they have come. */
+function growingSince({ plan }: StoredVisit, dog: Dog, presentMm: ReadonlyMap<ZoneId, number>, rates: Rates, today: string): WishGrowing[] {
+  const [everyWeeks] = COAT_FACTS[dog.coat].returnWeeks
+  return plan.growing.filter(({ readyOn: ever }) => ever !== null).map(({ zone, wantedMm }) => {
+    const present = Math.min(wantedMm, presentMm.get(zone) ?? 0)
+    const rate = rateAt(zone, dog.coat, rates)
+    return { zone, wantedMm, presentMm: present, readyOn: readyOn(wantedMm, present, dog.coat, today, rate), steps: growthSteps(wantedMm, present, today, everyWeeks, rate) }
+  })
+} // prettier-ignore
 
 /** The next groom as planned and the latest ones as they went, on one scale. */
 async function readTapes(

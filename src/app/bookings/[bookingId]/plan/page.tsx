@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { notFound, redirect } from 'next/navigation'
 import { weeksBetween } from '@/core/units'
 import { readBookingFile } from '@/data/caseOfBooking'
+import { readHousePatterns } from '@/data/housePatterns'
 import { readVisitsOfBookings } from '@/data/visits'
 import { Frame } from '@/ui/frame/Frame'
 import { PlanDesk } from '@/ui/plan/PlanDesk'
@@ -15,7 +16,7 @@ export default async function PlanPage({ params }: { params: Promise<{ bookingId
   const house = await openHouse()
   const { time } = house
   const id = idOf((await params).bookingId)
-  const file = await readBookingFile(id, time.day)
+  const [file, ownPatterns] = await Promise.all([readBookingFile(id, time.day), readHousePatterns()])
   if (!file) notFound()
   const [begun] = await readVisitsOfBookings([id])
   if (begun) redirect(`/visits/${begun.id}/bench`)
@@ -33,6 +34,7 @@ export default async function PlanPage({ params }: { params: Promise<{ bookingId
         facts={`${dog.breed}, ${dog.coat}, ${dog.weightKg} kg. ${weeks} ${time.shortDay(booking.startMs)}, ${house.nameOf(booking.staffId)}, ${time.clock(booking.startMs)} to ${time.clock(endMs)}.`}
         startMs={booking.startMs}
         timeZone={house.timeZone}
+        ownPatterns={ownPatterns.map(({ name, words, card }) => ({ name, words, card }))}
         keep={keepWishes}
         begin={startBench}
       />

@@ -1,0 +1,23 @@
+import type { BuildId } from '../build'
+import type { CoatId } from '../coat'
+import type { PatternId } from './types'
+
+/** The dog a pattern is usually drawn on. Source: common practice. */
+export const TYPICAL_DOG: Record<PatternId, { coat: CoatId; build: BuildId }> = {
+  'one-length': { coat: 'curly', build: 'square' },
+  'clean-face-round': { coat: 'curly', build: 'square' },
+  'show-puppy': { coat: 'curly', build: 'square' },
+  teddy: { coat: 'drop', build: 'toy' },
+  'round-cotton': { coat: 'cotton', build: 'toy' },
+  'fusion-flare': { coat: 'fleece', build: 'toy' },
+  'terrier-jacket': { coat: 'wire', build: 'square' },
+  'schnauzer-pattern': { coat: 'wire', build: 'square' },
+  'sporting-jacket': { coat: 'silky', build: 'sporting' },
+  'silky-short': { coat: 'silky', build: 'toy' },
+  'long-drop': { coat: 'drop', build: 'long-low' },
+  'parallel-racy': { coat: 'curly', build: 'racy' },
+  'utility-short': { coat: 'fleece', build: 'square' },
+  'long-natural': { coat: 'fleece', build: 'square' },
+  'winter-tidy': { coat: 'double', build: 'heavy' },
+  'bath-tidy': { coat: 'drop', build: 'toy' },
+}

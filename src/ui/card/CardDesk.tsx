@@ -1,0 +1,212 @@
+'use client'
+
+import { Input, Select } from 'antd'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useMemo, useState, useTransition } from 'react'
+import { changeEntries, differenceWords, differences, type EntryChange } from '@/core/card'
+import { sideView, type FigureDog } from '@/core/figure'
+import type { Kit } from '@/core/lengths'
+import type { CardEntry, LastEntry } from '@/core/request'
+import type { LengthUnit } from '@/core/units'
+import { GROUPS, zoneLabel, zonesOf, type Side, type ZoneId } from '@/core/zones'
+import { CoatMap, LengthKey, SeamKey, cardCallouts } from '../coat-map'
+import { UndoRedo } from '../history/UndoRedo'
+import { useHistory } from '../history/useHistory'
+import type { SaveCard, SavePattern } from './actions'
+import { CardRows } from './CardRows'
+import { PatternSave } from './PatternSave'
+import { Versions, type VersionLine } from './Versions'
+import { ZoneEditor } from './ZoneEditor'
+import styles from './card.module.css'
+
+interface CardDeskProps {
+  dogId: number
+  dog: FigureDog & { name: string }
+  unit: LengthUnit
+  kit: Kit
+  /** The version on the desk. */
+  version: number
+  card: CardEntry[]
+  /** The card as last cut, and what the pattern asks. */
+  lastCut: LastEntry[]
+  pattern: { label: string; entries: LastEntry[] } | null
+  presentMm: Partial<Record<ZoneId, number>>
+  versions: VersionLine[]
+  people: string[]
+  save: SaveCard
+  savePattern: SavePattern
+}
+
+/** The card on the map and as a table, both changed together; saved as the dog's next version. */
+export function CardDesk(props: CardDeskProps) {
+  const { dog, unit, kit, version, card, presentMm } = props
+  const { now, put, undo, redo } = useHistory(card)
+  const [picked, setPicked] = useState<ReadonlySet<ZoneId>>(new Set())
+  const [side, setSide] = useState<Side | null>(null)
+  const change = (change: EntryChange) => put(changeEntries(now, { zones: [...picked], side }, change))
+  const pick = (zone: ZoneId) => setPicked(toggled(picked, [zone]))
+  const { view, lengthMm } = useMemo(() => drawn(dog, now, side), [dog, now, side])
+  const callouts = cardCallouts(now, [], unit).filter(({ zone }) => !picked.has(zone))
+  const pickedCallouts = cardCallouts(now, [], unit, [...picked].slice(0, MOST_CALLOUTS))
+  return (
+    <>
+      <div className={styles.head}>
+        <h1>The card of {dog.name}</h1>
+        <p className="kv-quiet">
+          Version {version}. What is saved here is what “same as last time” means at the next visit.
+        </p>
+        <UndoRedo undo={undo} redo={redo} />
+        <Link className="kv-button" href={`/dogs/${props.dogId}/card/print?version=${version}`}>
+          Print version {version}
+        </Link>
+      </div>
+      <div className={styles.columns}>
+        <section aria-label="The card on the map">
+          <div className={styles.picks} role="group" aria-label="Pick a group">
+            {GROUPS.map((group) => {
+              const zones = zonesOf(group)
+              const all = zones.every((zone) => picked.has(zone))
+              return (
+                <button
+                  key={group}
+                  className="kv-chip"
+                  aria-pressed={all}
+                  onClick={() => setPicked(toggled(picked, zones))}
+                >
+                  {group}
+                </button>
+              )
+            })}
+            <button className="kv-word" disabled={picked.size === 0} onClick={() => setPicked(new Set())}>
+              Pick nothing
+            </button>
+          </div>
+          <CoatMap
+            label={`${dog.name}, the card`}
+            view={view}
+            coat={dog.coat}
+            lengthMm={lengthMm}
+            joinOf={(zone) => now.find((entry) => entry.zone === zone)?.join ?? 'blend'}
+            callouts={[...callouts, ...pickedCallouts]}
+            width={760}
+            height={500}
+            picked={picked}
+            onPick={pick}
+          />
+          <div className={styles.keys}>
+            <SeamKey />
+            <LengthKey />
+          </div>
+        </section>
+        <div className={styles.side}>
+          <ZoneEditor
+            picked={[...picked]}
+            card={now}
+            kit={kit}
+            unit={unit}
+            side={side}
+            onSide={setSide}
+            presentMm={presentMm}
+            change={change}
+          >
+            <Apart words="Against the last cut" from={props.lastCut} card={now} />
+            {props.pattern && (
+              <Apart words={`Against ${props.pattern.label.toLowerCase()}`} from={props.pattern.entries} card={now} />
+            )}
+          </ZoneEditor>
+          <SaveBar {...props} now={now} dirty={undo !== null} />
+        </div>
+      </div>
+      <CardRows card={now} unit={unit} lastCut={props.lastCut} pattern={props.pattern} picked={picked} onPick={pick} />
+      <Versions versions={props.versions} here={version} dogId={props.dogId} />
+      <p className="kv-hidden" role="status">
+        {picked.size > 0 ? `${[...picked].map(zoneLabel).join(', ')} picked` : ''}
+      </p>
+    </>
+  )
+}
+
+const MOST_CALLOUTS = 8
+const MOST_APART = 6
+
+/** In a few words, how the card on the desk differs from another. */
+function Apart({ words, from, card }: { words: string; from: readonly LastEntry[]; card: readonly CardEntry[] }) {
+  const apart = differences(from, card)
+  return (
+    <div>
+      <p className="kv-strong">{words}</p>
+      {apart.length === 0 && <p className="kv-quiet">the same</p>}
+      {apart.slice(0, MOST_APART).map((each) => (
+        <p key={each.zone} className="kv-quiet">
+          {zoneLabel(each.zone)} {differenceWords(each)}
+        </p>
+      ))}
+      {apart.length > MOST_APART && (
+        <p className="kv-small">and {apart.length - MOST_APART} more, in the table below</p>
+      )}
+    </div>
+  )
+}
+
+/** Adds zones to what is picked; takes them out when all of them are in already. */
+function toggled(picked: ReadonlySet<ZoneId>, zones: readonly ZoneId[]): ReadonlySet<ZoneId> {
+  const all = zones.every((zone) => picked.has(zone))
+  return new Set(all ? [...picked].filter((zone) => !zones.includes(zone)) : [...picked, ...zones])
+}
+
+function drawn(dog: FigureDog, card: readonly CardEntry[], side: Side | null) {
+  const lengths = new Map<ZoneId, number>()
+  for (const entry of card) if (!lengths.has(entry.zone) || entry.side === side) lengths.set(entry.zone, entry.lengthMm)
+  const lengthMm = (zone: ZoneId) => lengths.get(zone) ?? 0
+  return { view: sideView(dog, lengthMm), lengthMm }
+}
+
+interface SaveProps extends CardDeskProps {
+  now: readonly CardEntry[]
+  dirty: boolean
+}
+
+/** Who changed it and why: then it is the next version. */
+function SaveBar({ dogId, card, now, dirty, version, versions, people, save, savePattern }: SaveProps) {
+  const router = useRouter()
+  const [by, setBy] = useState(people[0] ?? '')
+  const earlier = version !== versions[0]?.version
+  const [why, setWhy] = useState(earlier ? `Back to version ${version}` : '')
+  const [said, setSaid] = useState<{ ok: boolean; words: string } | null>(null)
+  const [busy, start] = useTransition()
+  const changed = differences(card, now).length
+  const keep = () =>
+    start(async () => {
+      const answer = await save({ dogId, by, why, zones: now })
+      if (!answer.ok) return setSaid({ ok: false, words: answer.problems.map(({ sentence }) => sentence).join(' ') })
+      setSaid({ ok: true, words: `Kept as version ${answer.value.version}.` })
+      router.push(`/dogs/${dogId}/card`)
+      router.refresh()
+    })
+  return (
+    <section aria-label="Save" className={styles.save}>
+      <h2>Save as the next version</h2>
+      <div className={styles.pair}>
+        <label className="kv-field">
+          Who
+          <Select<string> value={by} options={people.map((name) => ({ value: name, label: name }))} onChange={setBy} />
+        </label>
+        <label className="kv-field">
+          Why
+          <Input value={why} maxLength={200} placeholder="owner asked for longer legs" onChange={(event) => setWhy(event.target.value)} />
+        </label>
+      </div>
+      <button className="kv-button kv-main" disabled={busy || !(dirty || earlier)} onClick={keep}>
+        Save version
+      </button>
+      <p className="kv-small">{dirty ? `${changed} ${changed === 1 ? 'zone has' : 'zones have'} another length than the version you opened.` : earlier ? `Saving makes version ${version} the dog’s card again.` : 'Nothing changed yet.'}</p>
+      {said && (
+        <p role="status" className={said.ok ? 'kv-now' : 'kv-late'}>
+          {said.words}
+        </p>
+      )}
+      <PatternSave card={now} by={by} savePattern={savePattern} />
+    </section>
+  )
+} // prettier-ignore

@@ -1,0 +1,5 @@
+import type { Result } from '@/core/plan'
+
+/** What the card's desk asks of the server. */
+export type SaveCard = (input: unknown) => Promise<Result<{ version: number }>>
+export type SavePattern = (input: unknown) => Promise<Result<null>>

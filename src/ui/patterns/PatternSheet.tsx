@@ -1,0 +1,102 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { cardRows } from '@/core/card'
+import type { BuildId } from '@/core/build'
+import { COATS, type CoatId } from '@/core/coat'
+import { sideView } from '@/core/figure'
+import { toolWords, type Cut } from '@/core/lengths'
+import { SEASONS, TYPICAL_DOG, patternInWords, patternLabel, type PatternId, type Season } from '@/core/patterns'
+import type { LengthUnit } from '@/core/units'
+import { zoneLabel, type ZoneId } from '@/core/zones'
+import { CoatMap, LengthKey, LengthSwatch, SeamKey, cardCallouts, showFigure, unitWord } from '../coat-map'
+import type { HousePatternLine } from './housePatternLine'
+import { cardOnPaper } from './patternCard'
+import styles from './patterns.module.css'
+
+export type Chosen = { from: 'library'; id: PatternId } | { from: 'house'; id: number }
+
+interface SheetProps {
+  chosen: Chosen
+  own: HousePatternLine | undefined
+  ownDog: { coat: CoatId; build: BuildId }
+  unit: LengthUnit
+  onRetire: (id: number) => void
+}
+
+/** One pattern large: the drawn dog, the coat, season and purpose it is tried on, and its card. */
+export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps) {
+  const typical = chosen.from === 'library' ? TYPICAL_DOG[chosen.id] : ownDog
+  const [coat, setCoat] = useState<CoatId>(typical.coat)
+  const [season, setSeason] = useState<Season | undefined>(undefined)
+  const [show, setShow] = useState(false)
+  const card = useMemo(
+    () => (chosen.from === 'library' ? cardOnPaper(chosen.id, coat, { season, purpose: show ? 'show' : 'pet' }) : (own?.card ?? [])),
+    [chosen, own, coat, season, show],
+  )
+  const lengths = new Map(card.map(({ zone, lengthMm }) => [zone, lengthMm]))
+  const lengthMm = (zone: ZoneId) => lengths.get(zone) ?? 0
+  const label = chosen.from === 'library' ? patternLabel(chosen.id) : (own?.name ?? '')
+  const words = chosen.from === 'library' ? patternInWords(chosen.id) : (own?.words ?? '')
+  const { cut, left } = cardRows(card)
+  return (
+    <div className={styles.sheet}>
+      <div>
+        <CoatMap label={label} view={sideView({ build: typical.build, coat }, lengthMm)} coat={coat} lengthMm={lengthMm} joinOf={(zone) => card.find((entry) => entry.zone === zone)?.join ?? 'blend'} callouts={cardCallouts(card, [], unit)} width={660} height={430} />
+        <div className={styles.keys}>
+          <SeamKey />
+          <LengthKey />
+        </div>
+      </div>
+      <section aria-label={`${label}, its card`}>
+        <h2 style={{ fontSize: 24 }}>{label}</h2>
+        <p className="kv-quiet">{words}</p>
+        {own && (
+          <p className="kv-small">
+            {own.made}.{' '}
+            <button className="kv-word" onClick={() => onRetire(own.id)}>
+              Take it out of use
+            </button>
+          </p>
+        )}
+        <div className={styles.chips} role="group" aria-label="On this coat">
+          {COATS.map((each) => (
+            <button key={each} className="kv-chip" aria-pressed={coat === each} onClick={() => setCoat(each)}>
+              {each}
+            </button>
+          ))}
+        </div>
+        {chosen.from === 'library' && (
+          <div className={styles.chips} role="group" aria-label="Season and purpose">
+            {SEASONS.filter((each) => each === 'winter' || each === 'summer').map((each) => (
+              <button key={each} className="kv-chip" aria-pressed={season === each} onClick={() => setSeason(season === each ? undefined : each)}>
+                {each}
+              </button>
+            ))}
+            <button className="kv-chip" aria-pressed={show} onClick={() => setShow(!show)}>
+              for a show
+            </button>
+          </div>
+        )}
+        <div className={styles.rows}>
+          <table className="kv-rows">
+            <tbody>
+              {cut.map(({ zones, entry }) => (
+                <tr key={zones.map(({ zone }) => zone).join()} title={entry.why}>
+                  <td style={{ padding: '4px 12px 4px 0' }}>{zones.map(({ zone }) => zoneLabel(zone)).join(', ')}</td>
+                  <td className="kv-quiet" style={{ whiteSpace: 'nowrap' }}>
+                    {toolWords(entry as Cut)}
+                  </td>
+                  <td className="kv-figure">
+                    <LengthSwatch lengthMm={entry.lengthMm} /> {showFigure(entry.lengthMm, unit)} {unitWord(unit)}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {left.length > 0 && <p className="kv-small">Left: {left.map(({ zone }) => zoneLabel(zone).toLowerCase()).join(', ')}.</p>}
+        </div>
+      </section>
+    </div>
+  )
+} // prettier-ignore

@@ -1,0 +1,16 @@
+import { ZONE_KEYS, zoneLabel, type ZoneId, type ZoneKey } from '@/core/zones'
+
+const GROUP_LABELS: Partial<Record<ZoneKey, string>> = { all: 'All over', face: 'Face', head: 'Head', body: 'Body', legs: 'Legs', feet: 'Feet' } // prettier-ignore
+
+/** A zone or group as a person reads it. */
+export const keyLabel = (key: ZoneKey): string => GROUP_LABELS[key] ?? zoneLabel(key as ZoneId)
+
+/** Whether a key is one zone of the map, to be picked there. */
+export const isOneZone = (key: ZoneKey): key is ZoneId => GROUP_LABELS[key] === undefined
+
+export const KEY_OPTIONS = ZONE_KEYS.map((each) => ({ value: each, label: keyLabel(each) }))
+
+/** A record without one key. */
+export function without<T>(byKey: Partial<Record<ZoneKey, T>> | undefined, key: ZoneKey): Partial<Record<ZoneKey, T>> {
+  return Object.fromEntries(Object.entries(byKey ?? {}).filter(([each]) => each !== key)) as Partial<Record<ZoneKey, T>>
+}
