@@ -1,8 +1,10 @@
 import { cpus } from 'node:os'
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
+import { learnRates, ratesOf } from '@/core/coat'
 import { sideView } from '@/core/figure'
 import { Case, makePlan } from '@/core/plan'
+import { readWords } from '@/core/request'
 import { VisitEvent, foldVisit } from '@/core/visit'
 
 /** `npm run bench -- [ADDRESS]`: how long things take here; with the address of a running Kovit its pages too. */
@@ -41,10 +43,25 @@ function manyEvents(count: number): VisitEvent[] {
   })
 }
 
+const PAST_VISITS = 50
+const LONG_WORDS = 'half an inch on the legs, leave the ears, face a touch shorter than last time. '.repeat(50)
+
+/** The case with its growth learned from fifty visits of four measures each. */
+function withHistory(quill: Case): Case {
+  const groups = ['body', 'legs', 'head', 'feet'] as const
+  const pairs = Array.from({ length: (PAST_VISITS - 1) * groups.length }, (_, at) => ({
+    group: groups[at % groups.length] as (typeof groups)[number],
+    leftMm: 10,
+    foundMm: 27 + (at % 5),
+    weeks: 6,
+  }))
+  return { ...quill, dog: { ...quill.dog, growthMmPerWeek: ratesOf(learnRates(quill.dog.coat, pairs)) } }
+}
+
 async function pages(address: string): Promise<void> {
   const day = await (await fetch(address)).text()
   const found = (pattern: RegExp) => pattern.exec(day)?.[0]
-  const paths = ['/', '/dogs', found(/\/dogs\/\d+/), found(/\/bookings\/\d+\/plan/), found(/\/visits\/\d+\/bench/), found(/\/visits\/\d+\/wrap-up/)] // prettier-ignore
+  const paths = ['/', '/dogs', found(/\/dogs\/\d+/), found(/\/bookings\/\d+\/plan/), found(/\/visits\/\d+\/bench/), found(/\/visits\/\d+\/wrap-up/), '/dogs/7/card', '/kit', '/patterns'] // prettier-ignore
   for (const path of paths.filter((each) => each !== undefined)) {
     const runs: number[] = []
     for (let run = 0; run < PAGE_RUNS; run++) {
@@ -62,6 +79,8 @@ async function main(): Promise<void> {
   const log = manyEvents(500)
   const view = { build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
   print('plan of one dog', time(() => makePlan(quill)), 'under 10 ms') // prettier-ignore
+  print('plan of one dog with 50 past visits', time(() => makePlan(withHistory(quill))), 'under 10 ms') // prettier-ignore
+  print('4 000 characters of words read', time(() => readWords(LONG_WORDS)), '') // prettier-ignore
   print('fold of 500 events', time(() => foldVisit(log)), 'under 5 ms') // prettier-ignore
   print('side view of one dog', time(() => sideView(view, () => 20)), 'all views under 16 ms') // prettier-ignore
   const address = process.argv[2]

@@ -7,7 +7,7 @@ const HOME = '.kovit-test/screens'
 let kovit: Running
 let driver: WebDriver
 let page: Page
-let paths: Record<'day' | 'dogs' | 'dog' | 'plan' | 'bench' | 'wrapUp', string>
+let paths: Record<'day' | 'dogs' | 'dog' | 'plan' | 'bench' | 'wrapUp' | 'kit' | 'patterns' | 'card' | 'sheet', string>
 
 beforeAll(async () => {
   rmSync(HOME, { recursive: true, force: true })
@@ -23,6 +23,10 @@ beforeAll(async () => {
     plan: found(/\/bookings\/\d+\/plan/),
     bench: found(/\/visits\/\d+\/bench/),
     wrapUp: found(/\/visits\/\d+\/wrap-up/),
+    kit: '/kit',
+    patterns: '/patterns',
+    card: '/dogs/7/card',
+    sheet: '/dogs/7/card/print',
   }
 })
 afterAll(async () => {

@@ -16,7 +16,7 @@ const firstBench = async (address: string) =>
 it('makes database and demo, says what each step took, and keeps the data over a clean stop', async () => {
   running = await startKovit(HOME)
   expect(running.words()).toMatch(/Starting the database … [\d.]+ s/)
-  expect(running.words()).toMatch(/12 demo dogs with \d+ past visits, [\d.]+ s/)
+  expect(running.words()).toMatch(/18 demo dogs with \d+ past visits, [\d.]+ s/)
   expect(await stopKovit(running)).toBe(0)
   const from = Date.now()
   running = await startKovit(HOME)

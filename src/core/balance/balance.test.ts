@@ -2,18 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BUILDS } from '../build'
 import type { ZoneId } from '../zones'
-import { balance, bandTurns, boundedLeastSquares, flareTop, hemClearanceMm, longestClearMm, targetsOf } from '.'
+import { balance, boundedLeastSquares, hemClearanceMm, longestClearMm, targetsOf } from '.'
 
 const DOG = { build: 'square', heightCm: 52, lengthCm: 52 } as const
 const all = (mm: number) => () => mm
-
-describe('the flare of a leg (common practice)', () => {
-  it('40 mm of foot and 25 of flare leave a top of 15', () =>
-    expect(flareTop(40, 25, 3)).toEqual({ possible: true, topMm: 15 }))
-  it('20 mm of foot lack 8: under a top of 3 mm the flare is not possible yet, 8 mm at 3 a week is 3 weeks', () =>
-    expect(flareTop(20, 25, 3)).toEqual({ possible: false, lackMm: 8, weeks: 3 }))
-  it('just reaches a top of 3 mm', () => expect(flareTop(28, 25, 3)).toEqual({ possible: true, topMm: 3 }))
-})
 
 describe('hem and plume', () => {
   it('a relaxed tail tip hangs at 0.93 × 520 − 190 = 293.6 mm; an inch clear leaves 268', () =>
@@ -22,14 +14,6 @@ describe('hem and plume', () => {
     expect(hemClearanceMm(DOG, 'skirt', 200)).toBe(85))
   it('coat that does not reach down has no hem', () => expect(longestClearMm(DOG, 'skull', 25)).toBeNull())
   it('a hem never sinks under the floor', () => expect(hemClearanceMm({ build: 'toy' }, 'skirt', 300)).toBe(0))
-})
-
-describe('bands of a topknot (common practice)', () => {
-  it('3 turns on small and medium, 2 on large or very thick', () => {
-    expect(bandTurns(5, false)).toBe(3)
-    expect(bandTurns(30, false)).toBe(2)
-    expect(bandTurns(5, true)).toBe(2)
-  })
 })
 
 describe('least squares in a box', () => {
@@ -89,15 +73,6 @@ describe('advice on proportion', () => {
     const made = balance(dog, target ? [target] : [], card, all(60))
     expect(made.targets[0]?.before).toBeCloseTo(63 / 106, 6)
     expect(made.targets[0]?.reached).toBe(true)
-  })
-  it('a cotton companion is a quarter longer than high, its chest half the height (AKC standard, from memory)', () => {
-    const ratios = new Map(targetsOf('round-cotton', DOG).map(({ id, ratio }) => [id, ratio]))
-    expect(ratios.get('length-height')).toBe(1.25)
-    expect(ratios.get('chest-height')).toBe(0.5)
-  })
-  it('a poodle type is as long as high, a long low terrier 11 to 10 (AKC standards, from memory)', () => {
-    expect(targetsOf('show-puppy', DOG)[0]?.ratio).toBe(1)
-    expect(targetsOf('terrier-jacket', { build: 'long-low' })[0]?.ratio).toBe(1.1)
   })
   it('comes nearer on every build, never farther', () => {
     fc.assert(

@@ -78,45 +78,6 @@ describe('typical cards (common practice)', () => {
   })
 })
 
-/** What handbooks of the trade give as a typical card (common practice). */
-const TYPICAL: readonly [pattern: string, zone: ZoneId, cut: object][] = [
-  ['clean-face-round', 'cheek', { method: 'clip', blade: '10' }],
-  ['clean-face-round', 'forefoot', { method: 'clip', blade: '10', shape: 'clean' }],
-  ['clean-face-round', 'throat', { shape: 'V', join: 'line' }],
-  ['clean-face-round', 'tail', { method: 'scissor', shape: 'pompon' }],
-  ['show-puppy', 'skull', { method: 'band' }],
-  ['show-puppy', 'muzzle', { method: 'clip', blade: '15' }],
-  ['show-puppy', 'tail-base', { method: 'clip', blade: '15' }],
-  ['round-cotton', 'chest', { method: 'comb', comb: '0', lengthMm: 16 }],
-  ['round-cotton', 'rump', { method: 'comb', comb: '0', lengthMm: 16 }],
-  ['round-cotton', 'side', { method: 'comb', comb: 'A', lengthMm: 19 }],
-  ['fusion-flare', 'back', { method: 'clip', blade: '7F', lengthMm: 3.2 }],
-  ['fusion-flare', 'muzzle', { shape: 'oval', join: 'line' }],
-  ['schnauzer-pattern', 'back', { method: 'clip', blade: '7F' }],
-  ['schnauzer-pattern', 'thigh', { method: 'clip', blade: '7F' }],
-  ['schnauzer-pattern', 'visor', { shape: 'V' }],
-  ['sporting-jacket', 'back', { method: 'clip', blade: '7F' }],
-  ['sporting-jacket', 'skull', { method: 'clip', blade: '9' }],
-  ['sporting-jacket', 'tail', { shape: 'flag' }],
-  ['silky-short', 'back', { method: 'clip', blade: '5F' }],
-  ['long-drop', 'back', { method: 'leave' }],
-  ['long-drop', 'ear-edge', { method: 'clip', shape: 'tips' }],
-  ['parallel-racy', 'ear-out', { method: 'clip', blade: '15', lay: 'against', shape: 'tassel' }],
-  ['parallel-racy', 'tail', { method: 'clip', blade: '10', shape: 'shaved' }],
-  ['utility-short', 'back', { method: 'clip', blade: '7F' }],
-  ['utility-short', 'foreleg', { method: 'clip', blade: '7F' }],
-  ['long-natural', 'belly', { method: 'clip', blade: '7F' }],
-  ['long-natural', 'lashes', { method: 'leave' }],
-  ['winter-tidy', 'back', { method: 'leave' }],
-  ['winter-tidy', 'hindfoot', { method: 'scissor', lengthMm: 8 }],
-]
-
-describe('the typical card', () => {
-  it.each(TYPICAL)('%s at the %s', (pattern, zone, cut) =>
-    expect(planned(pattern, 'curly', 150).card.find((entry) => entry.zone === zone)).toMatchObject(cut),
-  )
-})
-
 describe('a pattern meets the dog and the year', () => {
   const cut = (pattern: string, coat: string, zone: ZoneId, asked: object = {}) =>
     planned(pattern, coat, 150, asked).card.find((entry) => entry.zone === zone)

@@ -15,7 +15,7 @@ export type FaceStyle = 'shaved' | 'bearded'
 const FACE: readonly ZoneId[] = ['cheek', 'muzzle', 'lips', 'bridge', 'throat', 'chin', 'eye-corner']
 
 /** A length for `all`, `body` or `legs` never touches these: they are done for health, not for length. */
-const NEVER_BY_GROUP: readonly ZoneId[] = ['pads', 'sanitary', 'eye-corner', 'lashes', 'ear-canal']
+export const NEVER_BY_GROUP: readonly ZoneId[] = ['pads', 'sanitary', 'eye-corner', 'lashes', 'ear-canal']
 
 const isGroup = (key: ZoneKey): key is (typeof GROUPS)[number] => (GROUPS as readonly string[]).includes(key)
 

@@ -28,18 +28,18 @@ export function PrintCard({ dog, facts, which, card, growing, unit, mind }: Prin
   const lengthMm = (zone: ZoneId) => lengths.get(zone) ?? 0
   return (
     <article className={styles.sheet} aria-label={`Card of ${dog.name}`}>
-      <header className={styles.top}>
+      <div className={styles.top}>
         <h1>{dog.name}</h1>
         <p>{facts}</p>
         <p className={styles.which}>{which}</p>
-      </header>
+      </div>
       <CoatMap
         label={`${dog.name}, the trim`}
         view={sideView(dog, lengthMm)}
         coat={dog.coat}
         lengthMm={lengthMm}
         joinOf={(zone) => card.find((entry) => entry.zone === zone)?.join ?? 'blend'}
-        callouts={cardCallouts(card, growing, unit)}
+        callouts={cardCallouts(card, growing, unit, ON_THE_SHEET)}
         width={510}
         height={350}
       />
@@ -82,6 +82,19 @@ export function PrintCard({ dog, facts, which, card, growing, unit, mind }: Prin
     </article>
   )
 }
+
+/** Zones named on the figure of the sheet; the table has them all. */
+const ON_THE_SHEET: readonly ZoneId[] = [
+  'skull',
+  'muzzle',
+  'ear-edge',
+  'chest',
+  'back',
+  'foreleg',
+  'forefoot',
+  'tail',
+  'thigh',
+]
 
 const zonesOf = ({ zones }: CardRow): string =>
   zones.map(({ zone, side }) => `${zoneLabel(zone)}${side ? `, ${side}` : ''}`).join(', ')

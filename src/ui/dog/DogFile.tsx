@@ -71,10 +71,7 @@ export function DogFile(props: DogFileProps) {
       <div className={styles.columns}>
         <div>
           <CoatLayers dog={dog} nowMm={props.nowMm} leftMm={props.leftMm} rates={props.rates} unit={props.unit} />
-          <div className={styles.growth}>
-            <Pace coat={dog.coat} growth={props.growth} />
-            <GrowingWishes wishes={props.growing} unit={props.unit} />
-          </div>
+          <GrowingWishes wishes={props.growing} unit={props.unit} />
         </div>
         <Standing {...props} />
         <section>
@@ -133,7 +130,7 @@ function NextStep({ dog, next, staff, today, card, book }: DogFileProps) {
   )
 }
 
-function Standing({ dog, unit, nowMm, lastDay, today }: DogFileProps) {
+function Standing({ dog, unit, nowMm, lastDay, today, growth }: DogFileProps) {
   const minded = Object.entries(dog.behaviour).filter(([, grade]) => (grade ?? 0) > 0)
   const rows: [string, string][] = [
     ['Weight', `${dog.weightKg} kg`],
@@ -157,6 +154,9 @@ function Standing({ dog, unit, nowMm, lastDay, today }: DogFileProps) {
         </tbody>
       </table>
       {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}
+      <div style={{ marginTop: 16 }}>
+        <Pace coat={dog.coat} growth={growth} />
+      </div>
     </section>
   )
 }

@@ -13,7 +13,7 @@ export interface WishGrowing {
   steps: GrowthStep[]
 }
 
-const BAR_PX = 300
+const BAR_PX = 520
 const BAR_TOP = 8
 const BAR_HEIGHT = 12
 
@@ -21,7 +21,7 @@ const BAR_HEIGHT = 12
 export function GrowingWishes({ wishes, unit }: { wishes: readonly WishGrowing[]; unit: LengthUnit }) {
   if (wishes.length === 0) return null
   return (
-    <section aria-label="Growing">
+    <section aria-label="Growing" style={{ marginTop: 18 }}>
       <h2>Growing to a wish</h2>
       {wishes.map((wish) => (
         <div key={wish.zone} style={{ marginTop: 8 }}>

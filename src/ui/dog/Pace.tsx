@@ -16,7 +16,7 @@ export function Pace({ coat, growth }: { coat: CoatId; growth: Record<GroupId, L
             return (
               <tr key={group}>
                 <td>{group}</td>
-                <td className="kv-small">from {pairs} {pairs === 1 ? 'measure' : 'measures'}</td>
+                <td className="kv-small">{pairs} {pairs === 1 ? 'measure' : 'measures'}</td>
                 <td className="kv-figure">
                   {mmPerWeek.toFixed(1)} <span className="kv-small">± {sdMmPerWeek.toFixed(1)}</span>
                 </td>

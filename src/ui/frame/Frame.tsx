@@ -22,7 +22,7 @@ interface FrameProps {
 export function Frame({ here, house, timeZone, nowMs, children }: FrameProps) {
   return (
     <>
-      <header className={styles.header}>
+      <header className={`kv-screen-only ${styles.header}`}>
         <div className={styles.bar}>
           <Link href="/" className={styles.brand}>
             <Mark />

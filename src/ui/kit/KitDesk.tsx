@@ -24,7 +24,7 @@ interface KitDeskProps {
   change: KitAction
 }
 
-const OFFERED = 4
+const OFFERED = 3
 
 /** What the house cuts with: the ladder of lengths, "what leaves 10 mm?", the tools with their hours, mixing. */
 export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps) {
@@ -98,7 +98,7 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
 
 function nearWords({ way, offMm }: NearWay): string {
   const off = Math.abs(offMm) < 0.05 ? 'exactly' : `${figureMm(Math.abs(offMm))} ${offMm > 0 ? 'more' : 'less'}`
-  return `${toolWords(cutOf(way))} ${figureMm(way.lengthMm)} mm, ${off}`
+  return `${toolWords(cutOf(way))} leaves ${figureMm(way.lengthMm)}, ${off}`
 }
 
 const OPTIONS = [

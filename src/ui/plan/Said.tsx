@@ -21,7 +21,7 @@ export function Said({ words, plan, onWords }: SaidProps) {
         <Input.TextArea
           maxLength={MAX_WORDS}
           placeholder="half an inch all over, leave the ears, tail an inch off the floor"
-          autoSize={{ minRows: 3, maxRows: 6 }}
+          rows={4}
           key={words}
           defaultValue={words}
           onBlur={(event) => event.target.value !== words && onWords(event.target.value)}
@@ -35,14 +35,11 @@ export function Said({ words, plan, onWords }: SaidProps) {
           <tbody>
             {plan.understood.map(({ words: said, zones, means }) => (
               <tr key={said}>
-                <td style={{ padding: '5px 8px 5px 0' }}>
-                  {zones.map(keyLabel).join(', ')}
+                <td style={{ padding: '5px 0' }}>
+                  <b>{zones.map(keyLabel).join(', ')}:</b> {means}
                   <span className="kv-small" style={{ display: 'block' }}>
                     “{said}”
                   </span>
-                </td>
-                <td className="kv-figure" style={{ whiteSpace: 'normal', maxWidth: 130 }}>
-                  {means}
                 </td>
               </tr>
             ))}

@@ -98,6 +98,8 @@ function PatternChoice({ request, ownPatterns, ask }: { request: Request; ownPat
         <label className="kv-field">
           Pattern
           <Select<string | undefined>
+            showSearch
+            optionFilterProp="label"
             value={own ? OWN + own.name : request.pattern}
             allowClear
             placeholder="None: only what is asked"

@@ -2,7 +2,7 @@ import { longestClearMm } from '../../balance'
 import type { Tool } from '../../lengths'
 import { patternCard, type PatternCard } from '../../patterns'
 import { figureMm } from '../../units'
-import { breadth, zoneLabel, zonesOf, type ZoneId, type ZoneKey } from '../../zones'
+import { NEVER_BY_GROUP, breadth, zoneLabel, zonesOf, type ZoneId, type ZoneKey } from '../../zones'
 import type { LastEntry } from '../card'
 import { applyLast, shorterSides } from '../lastTime'
 import { applyShape } from '../style'
@@ -136,7 +136,7 @@ function change(
   last: ReadonlyMap<ZoneId, LastEntry>,
   ask: Ask,
 ): Answer {
-  const worked = zones.filter((zone) => last.has(zone) && last.get(zone)?.method !== 'leave')
+  const worked = zones.filter((zone) => last.has(zone) && last.get(zone)?.method !== 'leave' && (zones.length === 1 || !NEVER_BY_GROUP.includes(zone))) // prettier-ignore
   if (worked.length === 0) return { question: `${deed.longer ? 'longer' : 'shorter'} than what? How many mm?` }
   const told = worked.map((zone) => {
     const entry = last.get(zone) as LastEntry

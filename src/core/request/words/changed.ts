@@ -6,8 +6,8 @@ import type { Deed, Much } from './spoken'
 const SHARE: Record<Much, number> = { touch: 0.1, plain: 0.2, much: 0.4 }
 /** Steps on the ladder of blades and combs. Source: from memory; always said back. */
 const STEPS: Record<Much, number> = { touch: 1, plain: 1, much: 2 }
-/** Two tools this near are one step, mm. */
-const APART_MM = 0.4
+/** Two tools this near are one step, mm: a 15 is a step from a 10. */
+const APART_MM = 0.25
 
 /**
  * A length "a bit shorter" or "5 mm longer" than on the last card: by the figure that was said, else by one step of the
