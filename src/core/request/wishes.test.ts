@@ -80,6 +80,17 @@ describe('words among the wishes', () => {
     expect(said('muzzle a touch shorter', 'muzzle')).toEqual({ by: 'scissor', lengthMm: 18 })
     expect(said('back 3 mm longer', 'back')).toEqual({ by: 'clipper', lengthMm: 12.5 })
   })
+  it('a 10 goes to a 15 and no further: below it nobody steps by saying shorter', () => {
+    const shaved = (blade: '10' | '15', lengthMm: number) => [{ zone: 'cheek' as const, lengthMm, method: 'clip' as const, blade, lay: 'with' as const }] // prettier-ignore
+    expect(wishes({ words: 'cheeks shorter' }, shaved('10', 1.5)).get('cheek')?.want).toEqual({ by: 'clipper', lengthMm: 1.2 }) // prettier-ignore
+    expect(answer({ words: 'cheeks shorter' }, shaved('15', 1.2)).unclear).toEqual(['"cheeks shorter": it is as short as is kind already.']) // prettier-ignore
+  })
+  it('a whole face shorter does not touch the eye corners, which are done for health', () => {
+    const card = [{ zone: 'muzzle' as const, lengthMm: 20, method: 'scissor' as const }, { zone: 'eye-corner' as const, lengthMm: 1.5, method: 'clip' as const, blade: '10' as const, lay: 'with' as const }] // prettier-ignore
+    const made = wishes({ words: 'face shorter' }, card)
+    expect(made.get('muzzle')?.explicit).toBe(true)
+    expect(made.get('eye-corner')?.explicit).toBe(false)
+  })
   it('shorter than nothing is asked back', () =>
     expect(answer({ words: 'tail a bit shorter' }).unclear).toEqual(['"tail a bit shorter": shorter than what? How many mm?'])) // prettier-ignore
   it('says back by zone what it took', () =>

@@ -3,7 +3,7 @@
 import { Input } from 'antd'
 import type { Plan } from '@/core/plan'
 import { MAX_WORDS } from '@/core/request'
-import { keyLabel } from './zoneKeys'
+import { keysLabel } from './zoneKeys'
 import styles from './plan.module.css'
 
 interface SaidProps {
@@ -36,7 +36,7 @@ export function Said({ words, plan, onWords }: SaidProps) {
             {plan.understood.map(({ words: said, zones, means }) => (
               <tr key={said}>
                 <td style={{ padding: '5px 0' }}>
-                  <b>{zones.map(keyLabel).join(', ')}:</b> {means}
+                  <b>{keysLabel(zones)}:</b> {means}
                   <span className="kv-small" style={{ display: 'block' }}>
                     “{said}”
                   </span>

@@ -14,3 +14,18 @@ export const KEY_OPTIONS = ZONE_KEYS.map((each) => ({ value: each, label: keyLab
 export function without<T>(byKey: Partial<Record<ZoneKey, T>> | undefined, key: ZoneKey): Partial<Record<ZoneKey, T>> {
   return Object.fromEntries(Object.entries(byKey ?? {}).filter(([each]) => each !== key)) as Partial<Record<ZoneKey, T>>
 }
+
+/** Zones that people name as one. */
+const AS_ONE: readonly [ZoneKey[], string][] = [
+  [['ear-out', 'ear-in', 'ear-edge'], 'Ears'],
+  [['forefoot', 'hindfoot'], 'Feet'],
+  [['thigh', 'stifle', 'hock'], 'Hind legs'],
+]
+
+/** Several keys in a few words: "Ears, Tail". */
+export function keysLabel(keys: readonly ZoneKey[]): string {
+  const group = AS_ONE.find(([zones]) => zones.every((zone) => keys.includes(zone)))
+  if (!group) return keys.map(keyLabel).join(', ')
+  const rest = keys.filter((key) => !group[0].includes(key))
+  return rest.length === 0 ? group[1] : `${group[1]}, ${keysLabel(rest)}`
+}

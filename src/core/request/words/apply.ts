@@ -47,14 +47,15 @@ function applyOne(wishes: Wishes, said: Spoken, asked: Circumstance, last: Reado
   const except = said.except.flatMap((key) => zonesOf(key, asked.card.face))
   const zones = [...new Set(said.zones.flatMap((key) => (whole ? zonesOf(key, asked.card.face) : reached(key, asked.card))))].filter((zone) => !except.includes(zone)) // prettier-ignore
   const without = except.length > 0 ? `, not ${said.except.map((key) => labelOf(key)).join(', ')}` : ''
-  const done = doDeed(wishes, zones, deed, asked, last)
+  const done = doDeed(wishes, zones, said, asked, last)
   return 'question' in done ? done : { ...done, means: done.means + without }
 }
 
 const labelOf = (key: ZoneKey): string => (zonesOf(key).length === 1 ? zoneLabel(key as ZoneId) : key).toLowerCase()
 
-function doDeed(wishes: Wishes, zones: readonly ZoneId[], deed: Deed, asked: Circumstance, last: ReadonlyMap<ZoneId, LastEntry>): Answer {
-  const ask: Ask = (zone, want, why = 'Said in words.') => put(wishes, zone, { want, explicit: true, why })
+function doDeed(wishes: Wishes, zones: readonly ZoneId[], said: Spoken, asked: Circumstance, last: ReadonlyMap<ZoneId, LastEntry>): Answer {
+  const { deed } = said
+  const ask: Ask = (zone, want, why = `Said: ${said.words}.`) => put(wishes, zone, { want, explicit: true, why })
   const each = (want: (zone: ZoneId) => Wish['want'], means: string, why?: string): Answer => {
     for (const zone of zones) ask(zone, want(zone), why)
     return { means }
@@ -138,18 +139,21 @@ function change(
 ): Answer {
   const worked = zones.filter((zone) => last.has(zone) && last.get(zone)?.method !== 'leave' && (zones.length === 1 || !NEVER_BY_GROUP.includes(zone))) // prettier-ignore
   if (worked.length === 0) return { question: `${deed.longer ? 'longer' : 'shorter'} than what? How many mm?` }
-  const told = worked.map((zone) => {
+  const told = worked.flatMap((zone) => {
     const entry = last.get(zone) as LastEntry
     const toMm = changedMm(entry, deed, asked.kit)
+    if (toMm === entry.lengthMm) return []
     const byHand = entry.method === 'scissor' || entry.method === 'thin' ? entry.method : null
     ask(zone, byHand === null ? lengthWant({ by: 'leave' }, toMm) : { by: byHand, lengthMm: toMm }, `${deed.longer ? 'Longer' : 'Shorter'} than last time, as said.`) // prettier-ignore
-    return { zone, fromMm: entry.lengthMm, toMm }
+    return [{ zone, fromMm: entry.lengthMm, toMm }]
   })
   const [first] = told
-  const alike = told.every(({ fromMm, toMm }) => fromMm === first?.fromMm && toMm === first.toMm)
+  if (!first)
+    return { question: deed.longer ? 'the kit has nothing longer. How many mm?' : 'it is as short as is kind already.' }
+  const alike = told.every(({ fromMm, toMm }) => fromMm === first.fromMm && toMm === first.toMm)
   const shown = alike ? told.slice(0, 1) : told.slice(0, MOST_TOLD)
   const means = shown.map(({ zone, fromMm, toMm }) => `${alike ? '' : `${zoneLabel(zone)} `}${figureMm(fromMm)} to ${figureMm(toMm)}`).join(', ') // prettier-ignore
-  return { means: `${means} mm${told.length > shown.length && !alike ? ' and so on' : ''}`, ...(alike && first ? { lengthMm: first.toMm } : {}) } // prettier-ignore
+  return { means: `${means} mm${told.length > shown.length && !alike ? ' and so on' : ''}`, ...(alike ? { lengthMm: first.toMm } : {}) } // prettier-ignore
 }
 
 const MOST_TOLD = 3
