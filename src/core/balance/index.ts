@@ -1,3 +1,5 @@
+export { ahead } from './ahead'
+export type { Ahead } from './ahead'
 export { bandTurns } from './bands'
 export { CLEAR_MM, hangsFromMm, hemClearanceMm, longestClearMm } from './clearance'
 export type { Stature } from './clearance'

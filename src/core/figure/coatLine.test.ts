@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { coatLine, counterClockwise, type SkinSample } from './coatLine'
+import type { CoatId } from '../coat'
+import { coatLine as line, counterClockwise } from './coatLine'
+import type { SkinSample } from './lengthsAlong'
 import { distance, pathOf, sampleCurve } from './curve'
 import type { Point } from './frames'
+import type { ZoneId } from '../zones'
 
 /** A round body of radius 100 mm, high above the floor: its offset is known in closed form. */
 const circle = (zone: SkinSample['zone'] = 'back'): SkinSample[] =>
@@ -9,6 +12,8 @@ const circle = (zone: SkinSample['zone'] = 'back'): SkinSample[] =>
     const angle = (degree * Math.PI) / 180
     return { point: { x: 100 * Math.cos(angle), y: 500 + 100 * Math.sin(angle) }, zone }
   })
+const coatLine = (samples: SkinSample[], lengthMm: (zone: ZoneId) => number, coat: CoatId, softMm: number) =>
+  line(samples, { lengthAt: lengthMm, joinOf: () => 'blend', coat, softMm })
 const radii = (points: Point[]) => points.map((point) => distance(point, { x: 0, y: 500 }))
 
 describe('the coat line', () => {

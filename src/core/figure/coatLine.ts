@@ -1,65 +1,99 @@
 import type { CoatId } from '../coat'
 import { COAT_FACTS } from '../coat'
+import type { Join } from '../patterns'
 import type { ZoneId } from '../zones'
 import { distance } from './curve'
 import type { Point } from './frames'
+import { arcsOf, lengthsAlong, type LengthAt, type SkinSample } from './lengthsAlong'
+import { withoutLoops } from './withoutLoops'
 
-export interface SkinSample {
-  point: Point
-  zone: ZoneId | null
+/** A point of the coat's outline and how long the hair under it is, mm. */
+export interface CoatPoint extends Point {
+  lengthMm: number
 }
 
-/** Share of a zone's length that shows in the outline; without it the dog balloons. Judged by eye. */
+/** Share of a hanging zone's length that shows in the outline; without it the dog balloons. Judged by eye. */
 const SEEN: Partial<Record<ZoneId, number>> = {
   'eye-corner': 0.12, bridge: 0.3, forefoot: 0.45, hindfoot: 0.45, muzzle: 0.5, armpit: 0.5, sanitary: 0.5,
-  'leg-inside': 0.5, lips: 0.55, brow: 0.6, 'ear-out': 0.6, belly: 0.7, hock: 0.75, 'tail-base': 0.8, throat: 0.85, pads: 0,
+  'leg-inside': 0.5, lips: 0.55, brow: 0.6, 'ear-out': 0.6, belly: 0.7, hock: 0.75, 'tail-base': 0.8, throat: 0.85,
 } // prettier-ignore
 
 /** How far a hanging hair leans on its neighbours, in its own lengths. Judged by eye. */
 const LEANS = 0.45
-
 /** Hair longer than this begins to hang, mm. Judged by eye. */
 const HANGS_FROM_MM = 14
 
+export interface CoatOptions {
+  lengthAt: LengthAt
+  joinOf: (zone: ZoneId) => Join
+  coat: CoatId
+  /** How far a blend reaches, mm. */
+  softMm: number
+  /** A view from above has no floor and nothing hangs in it. */
+  fromAbove?: boolean
+}
+
 /**
- * Pushes a skin outline out by its coat: short hair stands along the normal, long hair turns toward the floor
- * as far as its kind hangs. Lengths are smoothed along the outline so that zones blend.
+ * Pushes a skin outline out by its coat: short hair stands along the normal, long hair turns toward the floor as far as
+ * its kind hangs. A standing coat lies its whole length outside the skin in the middle of a zone.
  * @param samples the outline, counter-clockwise
- * @param softMm how far a blend reaches
+ * @returns the coat's outline; it never crosses itself and never goes under the floor
  */
-export function coatLine(
-  samples: readonly SkinSample[],
-  lengthMm: (zone: ZoneId) => number,
-  coat: CoatId,
-  softMm: number,
-): Point[] {
-  const wanted = samples.map(({ zone }) => (zone === null ? 0 : lengthMm(zone) * (SEEN[zone] ?? 1)))
-  const lengths = smoothAlong(samples, wanted, softMm)
-  const shifts = samples.map((_, index): Point => {
-    const normal = normalAt(samples, index)
-    const length = lengths[index] ?? 0
-    const stands0 = COAT_FACTS[coat].stands
-    const stands = stands0 + (1 - stands0) * Math.exp(-length / HANGS_FROM_MM)
+export function coatLine(samples: readonly SkinSample[], options: CoatOptions): CoatPoint[] {
+  const { coat, softMm, fromAbove = false } = options
+  const stands0 = COAT_FACTS[coat].stands
+  const seen = (zone: ZoneId) => (zone === 'pads' ? 0 : 1 - (1 - (SEEN[zone] ?? 1)) * (1 - stands0))
+  const lengthAt: LengthAt = (zone, side) => options.lengthAt(zone, side) * seen(zone)
+  const lengths = lengthsAlong(samples, lengthAt, options.joinOf, softMm)
+  const normals = normalsOf(samples)
+  const shifts = normals.map((normal, index): Point => {
+    const length = lengths[index] as number
+    const stands = fromAbove ? 1 : stands0 + (1 - stands0) * Math.exp(-length / HANGS_FROM_MM)
     const fall = fallAlong(normal)
     return {
       x: length * (stands * normal.x + (1 - stands) * fall.x),
       y: length * (stands * normal.y + (1 - stands) * fall.y),
     }
   })
-  // Long hair leans on its neighbours: without this a hanging coat breaks into points where the skin turns sharply.
-  const leansMm = Math.max(softMm * 0.4, LEANS * Math.max(...lengths) * (1 - COAT_FACTS[coat].stands))
+  const leansMm = LEANS * Math.max(...lengths) * (1 - stands0)
+  const leaning = leansMm > 1 && !fromAbove ? leaned(samples, shifts, leansMm) : shifts
+  const outline = samples.map(({ point }, index): CoatPoint => {
+    const shift = leaning[index] as Point
+    const y = point.y + shift.y
+    return { x: point.x + shift.x, y: fromAbove ? y : Math.max(0, y), lengthMm: lengths[index] as number }
+  })
+  return withoutLoops(fromAbove ? outline : onTheFloor(outline))
+}
+
+/** Points that lie on the floor in a row are one straight edge. */
+function onTheFloor(outline: readonly CoatPoint[]): CoatPoint[] {
+  const count = outline.length
+  const isDown = (at: number) => (outline[(at + count) % count] as CoatPoint).y === 0
+  return outline.filter((_, at) => !(isDown(at) && isDown(at - 1) && isDown(at + 1)))
+}
+
+/** Long hair leans on its neighbours: without this a hanging coat breaks into points where the skin turns sharply. */
+function leaned(samples: readonly SkinSample[], shifts: readonly Point[], leansMm: number): Point[] {
   const xs = smoothAlong(samples, shifts.map(({ x }) => x), leansMm) // prettier-ignore
   const ys = smoothAlong(samples, shifts.map(({ y }) => y), leansMm) // prettier-ignore
-  return samples.map(({ point }, index) => ({
-    x: point.x + (xs[index] ?? 0),
-    y: Math.max(0, point.y + (ys[index] ?? 0)),
-  }))
+  return xs.map((x, at) => ({ x, y: ys[at] as number }))
 }
 
 /** Straight down with the part that would enter the body removed: on top the hair slides along the skin. */
 function fallAlong(normal: Point): Point {
   const inward = Math.min(0, -normal.y)
   return { x: -inward * normal.x, y: -1 - inward * normal.y }
+}
+
+/** The skin stays while its coat is tried at many lengths. */
+const knownNormals = new WeakMap<readonly SkinSample[], Point[]>()
+
+function normalsOf(samples: readonly SkinSample[]): Point[] {
+  const known = knownNormals.get(samples)
+  if (known) return known
+  const normals = samples.map((_, index) => normalAt(samples, index))
+  knownNormals.set(samples, normals)
+  return normals
 }
 
 /** Outward for a counter-clockwise outline. */
@@ -71,27 +105,30 @@ function normalAt(samples: readonly SkinSample[], index: number): Point {
   return { x: (after.y - before.y) / length, y: -(after.x - before.x) / length }
 }
 
-/** Gaussian smoothing along a closed outline. */
+/** Three passes of a running mean are a Gaussian to the eye, and cost the same however wide they are. */
+const PASSES = 3
+
+/** Smooths values along a closed outline, about as a Gaussian of this sigma would. */
 function smoothAlong(samples: readonly SkinSample[], values: readonly number[], sigmaMm: number): number[] {
   const count = samples.length
-  const first = samples[0]?.point
-  const last = samples[count - 1]?.point
-  if (!first || !last) return []
-  const perimeter = samples.reduce(
-    (sum, { point }, at) => sum + distance(point, (samples[(at + 1) % count] as SkinSample).point),
-    0,
-  )
-  const reach = Math.min(Math.ceil((2.5 * sigmaMm * count) / perimeter), Math.floor(count / 2) - 1)
-  const weights = Array.from({ length: 2 * reach + 1 }, (_, at) => {
-    const mm = ((at - reach) * perimeter) / count
-    return Math.exp(-(mm * mm) / (2 * sigmaMm * sigmaMm))
-  })
-  const total = weights.reduce((sum, weight) => sum + weight, 0)
-  return values.map((_, index) => {
-    let sum = 0
-    for (let at = 0; at < weights.length; at++)
-      sum += (weights[at] as number) * (values[(index + at - reach + count) % count] as number)
-    return sum / total
+  const { perimeterMm } = arcsOf(samples)
+  // A box of half-width h has variance h(h + 1)/3 in samples; three passes add up.
+  const sigma = (sigmaMm * count) / perimeterMm
+  const half = Math.max(0, Math.min(Math.round((Math.sqrt(1 + 4 * sigma * sigma) - 1) / 2), Math.floor(count / 2) - 1))
+  let smooth = [...values]
+  for (let pass = 0; half > 0 && pass < PASSES; pass++) smooth = runningMean(smooth, half)
+  return smooth
+}
+
+function runningMean(values: readonly number[], half: number): number[] {
+  const count = values.length
+  const width = 2 * half + 1
+  let sum = 0
+  for (let at = -half; at <= half; at++) sum += values[(at + count) % count] as number
+  return values.map((_, at) => {
+    const mean = sum / width
+    sum += (values[(at + half + 1) % count] as number) - (values[(at - half + count) % count] as number)
+    return mean
   })
 }
 

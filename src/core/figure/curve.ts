@@ -2,7 +2,7 @@ import type { Point } from './frames'
 
 /**
  * Samples a smooth curve through points: centripetal Catmull-Rom, which makes no loops or cusps
- * (Yuksel, Schaefer and Keyser 2011, Computer-Aided Design), by Barry and Goldman's pyramid.
+ * (Yuksel, Schaefer and Keyser 2011, Computer-Aided Design), each segment as the cubic it is.
  * @returns for every sample its point and the index of the control point its segment starts at
  */
 export function sampleCurve(
@@ -20,19 +20,25 @@ export function sampleCurve(
   for (let from = 0; from < segments; from++) {
     const [a, b, c, d] = [at(from - 1), at(from), at(from + 1), at(from + 2)] as [Point, Point, Point, Point]
     const steps = Math.max(1, Math.round(distance(b, c) / stepMm))
-    const t1 = knot(a, b)
-    const t2 = t1 + knot(b, c)
-    const t3 = t2 + knot(c, d)
+    const [before, here, after] = [knot(a, b), knot(b, c), knot(c, d)]
+    const x = cubic(a.x, b.x, c.x, d.x, before, here, after)
+    const y = cubic(a.y, b.y, c.y, d.y, before, here, after)
     for (let step = 0; step < steps; step++) {
-      const t = t1 + ((t2 - t1) * step) / steps
-      const ab = mix(a, b, 0, t1, t)
-      const bc = mix(b, c, t1, t2, t)
-      const cd = mix(c, d, t2, t3, t)
-      samples.push({ point: mix(mix(ab, bc, 0, t2, t), mix(bc, cd, t1, t3, t), t1, t2, t), from })
+      const t = step / steps
+      samples.push({ point: { x: ((x[3] * t + x[2]) * t + x[1]) * t + x[0], y: ((y[3] * t + y[2]) * t + y[1]) * t + y[0] }, from }) // prettier-ignore
     }
   }
   if (!closed) samples.push({ point: at(count - 1), from: count - 1 })
   return samples
+}
+
+type Cubic = readonly [number, number, number, number]
+
+/** One coordinate of a segment from b to c as a cubic in 0 to 1, its tangents from the knots' spacing. */
+function cubic(a: number, b: number, c: number, d: number, before: number, here: number, after: number): Cubic {
+  const from = here * ((b - a) / before - (c - a) / (before + here) + (c - b) / here)
+  const to = here * ((c - b) / here - (d - b) / (here + after) + (d - c) / after)
+  return [b, from, 3 * (c - b) - 2 * from - to, 2 * (b - c) + from + to]
 }
 
 /** Math.hypot is many times slower than this and guards against sizes that no dog has. */
@@ -41,16 +47,11 @@ export const distance = (a: Point, b: Point): number => Math.sqrt((a.x - b.x) **
 /** Centripetal spacing of knots; never nothing, so that two equal points do no harm. */
 const knot = (from: Point, to: Point): number => Math.max(1e-6, Math.sqrt(distance(from, to)))
 
-function mix(p: Point, q: Point, from: number, to: number, t: number): Point {
-  const share = (t - from) / (to - from)
-  return { x: p.x + (q.x - p.x) * share, y: p.y + (q.y - p.y) * share }
-}
-
 /** An SVG path in screen coordinates: y grows downward, tenths of a mm. */
 export function pathOf(points: readonly Point[], closed = true): string {
-  return (
-    points.map(({ x, y }, index) => `${index === 0 ? 'M' : 'L'}${tenth(x)} ${tenth(-y)}`).join('') + (closed ? 'Z' : '')
-  )
+  let path = ''
+  for (const { x, y } of points) path += `${path === '' ? 'M' : 'L'}${tenth(x)} ${tenth(-y)}`
+  return closed ? `${path}Z` : path
 }
 
 /** Rounded to a tenth of a mm: toFixed would make text of it twice. */

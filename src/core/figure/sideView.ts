@@ -1,138 +1,93 @@
-import type { CoatId } from '../coat'
-import { measuresOf, type BuildId } from '../build'
+import { measuresOf, type Measures } from '../build'
+import type { Join } from '../patterns'
 import type { ZoneId } from '../zones'
-import { PARTS, buildOf, type ControlPoint, type PartId } from './builds'
+import { PARTS, buildOf, type Build, type PartId } from './builds'
 import { ANCHORS, CELLS, GROUND } from './cells'
-import { coatLine, counterClockwise } from './coatLine'
 import { pathOf, sampleCurve } from './curve'
-import { placer, type Point } from './frames'
+import { placer, type Place, type Point } from './frames'
+import type { LengthAt } from './lengthsAlong'
+import { remembered } from './remembered'
 import { edgePath } from './texture'
+import { boxOf, coated, curlScale, screen, skinOf, type DrawOptions, type FigureCell, type FigureDog, type FigurePart, type FigureView, type Skin } from './view' // prettier-ignore
 
-export interface FigureDog {
-  build: BuildId
-  coat: CoatId
-  heightCm?: number | null
-  lengthCm?: number | null
-}
-
-export interface FigurePart {
-  id: PartId | 'farFore' | 'farHind'
-  /** Path strings in mm, y downward. */
-  skin: string
-  coat: string
-}
-
-export interface FigureCell {
-  zone: ZoneId
-  part: PartId
-  field: string
-  seam: string
-}
-
-/** The side view of one dog in its coat: paths in mm, y downward from the floor at 0, the dog facing left. */
-export interface SideView {
-  parts: FigurePart[]
-  cells: FigureCell[]
-  ground: Record<PartId, ZoneId>
-  anchors: Partial<Record<ZoneId, Point>>
-  eye: Point
-  nose: string
-  /** Mouth line and toe divisions. */
-  ink: string
-  heightMm: number
-  box: Box
-  /** Extent of each near part in its coat. */
-  boxes: Record<PartId, Box>
-}
-
-export interface Box {
-  left: number
-  top: number
-  right: number
-  bottom: number
-}
-
-/** How far a blend reaches and how finely outlines and seams are sampled, in heights. By eye. */
-const SOFT = 0.03
-const STEP = 1 / 100
+/** How finely outlines and seams are sampled, in heights. By eye. */
+const STEP = { large: 1 / 80, small: 1 / 45 }
 const SEAM_STEP = 1 / 45
-const SMALL_STEP = 1 / 45
+
+const BLENDED = (): Join => 'blend'
 
 /**
- * Draws the side view: the body outline of this build at this size, pushed out by the coat.
- * @param lengthMm the coat at a zone, mm
+ * Draws the side view: the body outline of this build at this size, pushed out by the coat. The dog faces left.
+ * @param lengthAt the coat at a zone, mm
  * @param size a small picture is drawn with fewer points
  */
-export function sideView(
-  dog: FigureDog,
-  lengthMm: (zone: ZoneId) => number,
-  size: 'large' | 'small' = 'large',
-): SideView {
-  const build = buildOf(dog.build)
-  const measures = measuresOf(dog.build, dog.heightCm, dog.lengthCm)
-  const { height } = measures
-  const place = placer(build, measures)
-  const stepMm = height * (size === 'small' ? SMALL_STEP : STEP)
-  const scale = Math.max(0.5, height / 500)
-  const drawn = PARTS.map((id) => ({ id, ...drawPart(build.shapes[id]) }))
-  const near = drawn.map(({ id, skin, edge }) => ({
-    id,
-    skin: pathOf(skin),
-    coat: edgePath(edge, skin, dog.coat, scale),
-  }))
-  const far = (['fore', 'hind'] as const).map((id) => {
-    const [dx, dy] = id === 'fore' ? build.pose.farFore : build.pose.farHind
-    const shift = ({ x, y }: Point) => ({ x: x + dx * height, y: Math.max(0, y + dy * height) })
-    const part = drawn.find((each) => each.id === id) as (typeof drawn)[number]
-    const skin = part.skin.map(shift)
-    const name = id === 'fore' ? ('farFore' as const) : ('farHind' as const)
-    return { id: name, skin: pathOf(skin), coat: edgePath(part.edge.map(shift), skin, dog.coat, scale) }
-  })
-  const screen = ({ x, y }: Point): Point => ({ x, y: -y })
+export function sideView(dog: FigureDog, lengthAt: LengthAt, size: 'large' | 'small' = 'large', joinOf: (zone: ZoneId) => Join = BLENDED): FigureView {
+  const { build, heightCm, lengthCm } = dog
+  const bare = bareSide(`${build} ${heightCm} ${lengthCm} ${size}`, buildOf(build), measuresOf(build, heightCm, lengthCm), STEP[size])
+  const options: DrawOptions = { dog, lengthAt, joinOf, heightMm: bare.heightMm }
+  const near = PARTS.map((id) => coated(bare.skins[id], options, { id, place: id === 'ear' ? 'over' : 'near', ground: GROUND[id] }))
+  const outline = (id: PartId) => near.find((part) => part.id === id)?.outline ?? []
+  const far = (['fore', 'hind'] as const).map((id) => farLeg(id, outline(id), bare, options))
+  const { cells, anchors, eyes, nose, ink, heightMm } = bare
   return {
+    id: 'side',
     parts: [...far, ...near],
+    cells, anchors, rightAnchors: {}, eyes, nose, ink, heightMm,
+    box: boxOf(near.flatMap((part) => part.outline)),
+    headBox: boxOf([...outline('head'), ...outline('ear')]),
+  }
+} // prettier-ignore
+
+/** What of the side view does not change with the coat. */
+interface BareSide extends Pick<FigureView, 'anchors' | 'eyes' | 'nose' | 'ink' | 'heightMm'> {
+  skins: Record<PartId, Skin>
+  cells: FigureCell[]
+  farSkins: Record<'fore' | 'hind', { path: string; by: Point }>
+}
+
+const bareSide = remembered((build: Build, measures: Measures, step: number): BareSide => {
+  const place = placer(build, measures)
+  const { height } = measures
+  const outlineOf = (id: PartId) => build.shapes[id].map(([, frame, a, b, zone]) => ({ point: place(frame, a, b), zone }))
+  const skins = Object.fromEntries(PARTS.map((id) => [id, skinOf(outlineOf(id), height * step)])) as Record<PartId, Skin>
+  const far = (id: 'fore' | 'hind', [dx, dy]: readonly [number, number]) => {
+    const by = { x: dx * height, y: dy * height }
+    return { by, path: pathOf(skins[id].samples.map(({ point }) => shifted(point, by))) }
+  }
+  return {
+    skins,
+    farSkins: { fore: far('fore', build.pose.farFore), hind: far('hind', build.pose.farHind) },
     cells: CELLS.map(({ zone, part, seam, far: outer }) => {
-      const line = sampleCurve(seam.map((point) => place(...point)), height * SEAM_STEP, false).map(({ point }) => point) // prettier-ignore
-      return {
-        zone,
-        part,
-        seam: pathOf(line, false),
-        field: pathOf([...line, ...outer.map((point) => place(...point))]),
-      }
+      const line = sampleCurve(seam.map((point) => place(...point)), height * SEAM_STEP, false).map(({ point }) => point)
+      return { zone, part, seam: pathOf(line, false), field: pathOf([...line, ...outer.map((point) => place(...point))]) }
     }),
-    ground: GROUND,
     anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(place(...point))])),
-    eye: screen(place('head', ...build.eye)),
-    nose: nosePath(),
-    ink: inkPath(),
+    eyes: [screen(place('head', ...build.eye))],
+    nose: nosePath(place, height * step),
+    ink: inkPath(place, height * step),
     heightMm: height,
-    box: boxOf(drawn.flatMap(({ edge }) => edge)),
-    boxes: Object.fromEntries(drawn.map(({ id, edge }) => [id, boxOf(edge)])) as Record<PartId, Box>,
   }
+}) // prettier-ignore
 
-  function drawPart(points: readonly ControlPoint[]) {
-    const samples = sampleCurve(points.map(([, frame, a, b]) => place(frame, a, b)), stepMm, true) // prettier-ignore
-    const skin = counterClockwise(
-      samples.map(({ point, from }) => ({ point, zone: (points[from] as ControlPoint)[4] })),
-    )
-    return { skin: skin.map(({ point }) => point), edge: coatLine(skin, lengthMm, dog.coat, height * SOFT) }
-  }
+const shifted = <T extends Point>(point: T, by: Point): T => ({ ...point, x: point.x + by.x, y: Math.max(0, point.y + by.y) }) // prettier-ignore
 
-  function inkPath(): string {
-    const mouth = [[1.93, -0.36], [1.7, -0.37], [1.4, -0.4], [1.16, -0.43]] as const // prettier-ignore
-    const toes = [['foot', -0.062], ['foot', -0.038], ['hind', -0.04], ['hind', -0.016]] as const // prettier-ignore
-    const lines = toes.map(([frame, x]) => pathOf([place(frame, x - 0.006, 0.006), place(frame, x, 0.03)], false))
-    return [pathOf(sampleCurve(mouth.map(([a, b]) => place('head', a, b)), height * STEP, false).map(({ point }) => point), false), ...lines].join('') // prettier-ignore
-  }
+/** Far legs are the near ones, shifted a little forward and up. */
+function farLeg(id: 'fore' | 'hind', near: FigurePart['outline'], { farSkins, heightMm }: BareSide, { dog }: DrawOptions): FigurePart {
+  const { by, path } = farSkins[id]
+  const outline = near.map((point) => shifted(point, by))
+  const coat = edgePath(outline, dog.coat, curlScale(heightMm))
+  return { id: id === 'fore' ? 'farFore' : 'farHind', place: 'far', ground: id === 'fore' ? 'foreleg' : 'hock', skin: path, coat, outline }
+} // prettier-ignore
 
-  function nosePath(): string {
-    const corners = [[1.88, -0.07], [2.03, -0.12], [2.02, -0.26], [1.9, -0.25]] as const // prettier-ignore
-    return pathOf(sampleCurve(corners.map(([a, b]) => place('head', a, b)), height * STEP, true).map(({ point }) => point)) // prettier-ignore
-  }
+const MOUTH = [[1.93, -0.36], [1.7, -0.37], [1.4, -0.4], [1.16, -0.43]] as const // prettier-ignore
+const TOES = [['foot', -0.062], ['foot', -0.038], ['hind', -0.04], ['hind', -0.016]] as const // prettier-ignore
+const NOSE = [[1.88, -0.07], [2.03, -0.12], [2.02, -0.26], [1.9, -0.25]] as const // prettier-ignore
+
+function inkPath(place: Place, stepMm: number): string {
+  const toes = TOES.map(([frame, x]) => pathOf([place(frame, x - 0.006, 0.006), place(frame, x, 0.03)], false))
+  const mouth = sampleCurve(MOUTH.map(([a, b]) => place('head', a, b)), stepMm, false) // prettier-ignore
+  return [pathOf(mouth.map(({ point }) => point), false), ...toes].join('') // prettier-ignore
 }
 
-function boxOf(points: readonly Point[]): Box {
-  const xs = points.map(({ x }) => x)
-  const ys = points.map(({ y }) => y)
-  return { left: Math.min(...xs), right: Math.max(...xs), top: -Math.max(...ys), bottom: 0 - Math.min(...ys) }
-}
+const nosePath = (place: Place, stepMm: number): string =>
+  pathOf(sampleCurve(NOSE.map(([a, b]) => place('head', a, b)), stepMm, true).map(({ point }) => point)) // prettier-ignore

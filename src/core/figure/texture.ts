@@ -1,5 +1,6 @@
 import type { CoatId } from '../coat'
 import { distance, pathOf, tenth } from './curve'
+import type { CoatPoint } from './coatLine'
 import type { Point } from './frames'
 
 /** Scallops of standing curls: step along the edge and how far they bulge, mm on a dog of half a metre. By eye. */
@@ -16,21 +17,22 @@ const SMOOTH_BELOW_MM = 2.5
  * The coat's edge as a path: scallops for curly kinds, plain otherwise. Seen area stays as it is on average.
  * @param scale dog height against half a metre, so that small dogs have small curls
  */
-export function edgePath(edge: readonly Point[], skin: readonly Point[], coat: CoatId, scale: number): string {
+export function edgePath(edge: readonly CoatPoint[], coat: CoatId, scale: number): string {
   const kind = SCALLOP[coat]
   if (!kind) return pathOf(edge)
   const step = kind.stepMm * scale
   let walked = 0
-  let from = edge[0] as Point
+  let from: Point = edge[0] as CoatPoint
   let path = `M${tenth(from.x)} ${tenth(-from.y)}`
   for (let index = 1; index <= edge.length; index++) {
     const at = index % edge.length
-    const point = edge[at] as Point
-    walked += distance(point, edge[index - 1] as Point)
-    const bare = distance(point, skin[at] as Point) < SMOOTH_BELOW_MM
+    const point = edge[at] as CoatPoint
+    walked += distance(point, edge[index - 1] as CoatPoint)
+    const bare = point.lengthMm < SMOOTH_BELOW_MM
     if (!bare && walked < step && index < edge.length) continue
     const chord = distance(from, point)
-    if (bare || chord < 0.5) path += `L${tenth(point.x)} ${tenth(-point.y)}`
+    const onFloor = from.y === 0 && point.y === 0
+    if (bare || onFloor || chord < 0.5) path += `L${tenth(point.x)} ${tenth(-point.y)}`
     else path += `Q${bulgePoint(from, point, chord * kind.bulge * 2)} ${tenth(point.x)} ${tenth(-point.y)}`
     from = point
     walked = 0

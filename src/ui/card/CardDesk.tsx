@@ -5,12 +5,12 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
 import { changeEntries, differenceWords, differences, type EntryChange } from '@/core/card'
-import { sideView, type FigureDog } from '@/core/figure'
+import { drawView, type FigureDog, type LengthAt, type ViewId } from '@/core/figure'
 import type { Kit } from '@/core/lengths'
 import type { CardEntry, LastEntry } from '@/core/request'
 import type { LengthUnit } from '@/core/units'
 import { GROUPS, zoneLabel, zonesOf, type Side, type ZoneId } from '@/core/zones'
-import { CoatMap, LengthKey, SeamKey, cardCallouts } from '../coat-map'
+import { CoatMap, LengthKey, SeamKey, ViewTabs, cardCallouts, namedIn } from '../coat-map'
 import { UndoRedo } from '../history/UndoRedo'
 import { useHistory } from '../history/useHistory'
 import type { SaveCard, SavePattern } from './actions'
@@ -44,10 +44,11 @@ export function CardDesk(props: CardDeskProps) {
   const { now, put, undo, redo } = useHistory(card)
   const [picked, setPicked] = useState<ReadonlySet<ZoneId>>(new Set())
   const [side, setSide] = useState<Side | null>(null)
+  const [from, setFrom] = useState<ViewId>('side')
   const change = (change: EntryChange) => put(changeEntries(now, { zones: [...picked], side }, change))
   const pick = (zone: ZoneId) => setPicked(toggled(picked, [zone]))
-  const { view, lengthMm } = useMemo(() => drawn(dog, now, side), [dog, now, side])
-  const callouts = cardCallouts(now, [], unit).filter(({ zone }) => !picked.has(zone))
+  const { view, lengthMm, joinOf } = useMemo(() => drawn(from, dog, now), [from, dog, now])
+  const callouts = cardCallouts(now, [], unit, namedIn(from)).filter(({ zone }) => !picked.has(zone))
   const pickedCallouts = cardCallouts(now, [], unit, [...picked].slice(0, MOST_CALLOUTS))
   return (
     <>
@@ -87,7 +88,7 @@ export function CardDesk(props: CardDeskProps) {
             view={view}
             coat={dog.coat}
             lengthMm={lengthMm}
-            joinOf={(zone) => now.find((entry) => entry.zone === zone)?.join ?? 'blend'}
+            joinOf={joinOf}
             callouts={[...callouts, ...pickedCallouts]}
             width={760}
             height={500}
@@ -95,6 +96,7 @@ export function CardDesk(props: CardDeskProps) {
             onPick={pick}
           />
           <div className={styles.keys}>
+            <ViewTabs view={from} onView={setFrom} />
             <SeamKey />
             <LengthKey />
           </div>
@@ -155,11 +157,14 @@ function toggled(picked: ReadonlySet<ZoneId>, zones: readonly ZoneId[]): Readonl
   return new Set(all ? [...picked].filter((zone) => !zones.includes(zone)) : [...picked, ...zones])
 }
 
-function drawn(dog: FigureDog, card: readonly CardEntry[], side: Side | null) {
-  const lengths = new Map<ZoneId, number>()
-  for (const entry of card) if (!lengths.has(entry.zone) || entry.side === side) lengths.set(entry.zone, entry.lengthMm)
-  const lengthMm = (zone: ZoneId) => lengths.get(zone) ?? 0
-  return { view: sideView(dog, lengthMm), lengthMm }
+/** One view of the card; where left and right differ each side shows its own, a view of one side the dog's left. */
+function drawn(from: ViewId, dog: FigureDog, card: readonly CardEntry[]) {
+  const lengthMm: LengthAt = (zone, side = 'left') => {
+    const entries = card.filter((entry) => entry.zone === zone)
+    return (entries.find((entry) => entry.side === side) ?? entries[0])?.lengthMm ?? 0
+  }
+  const joinOf = (zone: ZoneId) => card.find((entry) => entry.zone === zone)?.join ?? 'blend'
+  return { view: drawView(from, dog, lengthMm, joinOf), lengthMm, joinOf }
 }
 
 interface SaveProps extends CardDeskProps {

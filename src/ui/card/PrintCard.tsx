@@ -41,7 +41,7 @@ export function PrintCard({ dog, facts, which, card, growing, unit, mind }: Prin
         joinOf={(zone) => card.find((entry) => entry.zone === zone)?.join ?? 'blend'}
         callouts={cardCallouts(card, growing, unit, ON_THE_SHEET)}
         width={510}
-        height={350}
+        height={284}
       />
       <table className={styles.rows}>
         <thead>

@@ -1,7 +1,7 @@
 import { useId } from 'react'
 import { COAT_FACTS } from '@/core/coat'
-import type { Box, SideView } from '@/core/figure'
-import { groupOf, zoneLabel, type ZoneId } from '@/core/zones'
+import type { Box, FigureView, ViewId } from '@/core/figure'
+import { groupOf, zoneLabel, type Side, type ZoneId } from '@/core/zones'
 import { CalloutMark } from './CalloutMark'
 import { placeCallouts, type Callout } from './callouts'
 import { DogFigure } from './DogFigure'
@@ -22,8 +22,8 @@ export function CoatMap(props: CoatMapProps) {
     x: width / 2 - ((box.left + box.right) / 2) * scale,
     y: height / 2 + (large ? 0 : 2) - ((box.top + box.bottom) / 2) * scale,
   }
-  const dotOf = (zone: ZoneId) => {
-    const anchor = view.anchors[zone]
+  const dotOf = (zone: ZoneId, side?: Side) => {
+    const anchor = side === 'right' ? view.rightAnchors[zone] : view.anchors[zone]
     return anchor && { x: anchor.x * scale + shift.x, y: anchor.y * scale + shift.y }
   }
   const placed = placeCallouts(callouts, dotOf, {
@@ -66,9 +66,12 @@ export function CoatMap(props: CoatMapProps) {
           strokeDasharray="5 4"
         />
       )}
+      {callouts.length > 0 && RIGHT_IS[view.id] && (
+        <SideWords right={RIGHT_IS[view.id] ?? 'left'} width={width} height={height} />
+      )}
       {placed.map((callout) => (
         <CalloutMark
-          key={callout.zone}
+          key={`${callout.zone}${callout.side ?? ''}`}
           callout={callout}
           width={width}
           large={large}
@@ -77,6 +80,23 @@ export function CoatMap(props: CoatMapProps) {
         />
       ))}
     </svg>
+  )
+}
+
+/** Where the dog's right is on the paper, for views that show both sides. */
+const RIGHT_IS: Partial<Record<ViewId, 'left' | 'right'>> = { front: 'left', 'head-front': 'left', rear: 'right' }
+
+function SideWords({ right, width, height }: { right: 'left' | 'right'; width: number; height: number }) {
+  const words = right === 'left' ? ['dog’s right', 'dog’s left'] : ['dog’s left', 'dog’s right']
+  return (
+    <g fontSize={12.5} fill="var(--kv-ink-3)">
+      <text x={width / 2 - 50} y={height - 9} textAnchor="end">
+        {words[0]}
+      </text>
+      <text x={width / 2 + 50} y={height - 9}>
+        {words[1]}
+      </text>
+    </g>
   )
 }
 
@@ -94,9 +114,9 @@ const inWords = (callouts: readonly Callout[]): string =>
   callouts.map(({ zone, name, figure, unit }) => `${name || zoneLabel(zone)} ${figure} ${unit}`).join(', ')
 
 /** The part of the figure that a set of zones is on: the head alone, or the whole dog. */
-export function focusOn(view: SideView, zones: readonly ZoneId[]): Box | undefined {
-  if (zones.length === 0 || !zones.every((zone) => groupOf(zone) === 'head')) return undefined
-  const all = union(view.boxes.head, view.boxes.ear)
-  const air = (all.bottom - all.top) * 0.08
-  return { left: all.left - air, right: all.right + air, top: all.top - air, bottom: all.bottom + air }
+export function focusOn(view: FigureView, zones: readonly ZoneId[]): Box | undefined {
+  const { headBox } = view
+  if (headBox === null || zones.length === 0 || !zones.every((zone) => groupOf(zone) === 'head')) return undefined
+  const air = (headBox.bottom - headBox.top) * 0.08
+  return { left: headBox.left - air, right: headBox.right + air, top: headBox.top - air, bottom: headBox.bottom + air }
 }

@@ -1,5 +1,5 @@
-import type { FigurePart, SideView } from '@/core/figure'
-import { zoneLabel, type ZoneId } from '@/core/zones'
+import type { FigurePart, FigureView } from '@/core/figure'
+import { zoneLabel, type Side, type ZoneId } from '@/core/zones'
 import { lengthColour } from './ramp'
 import type { CoatMapProps } from './map'
 
@@ -13,30 +13,24 @@ interface FigureProps extends Pick<CoatMapProps, 'view' | 'lengthMm' | 'joinOf' 
   plain: boolean
 }
 
-const isFar = ({ id }: FigurePart) => id === 'farFore' || id === 'farHind'
+type FillOf = (zone: ZoneId, side?: Side) => string
 
 /**
  * The drawn dog. The outline of all near parts together comes from painting every part's line first and every part's
- * fill over it: what remains of the lines lies outside the whole.
+ * fill over it: what remains of the lines lies outside the whole. What lies over the rest has a line of its own.
  */
 export function DogFigure(props: FigureProps) {
   const { view, id, px, lengthMm, lit, dotted } = props
-  const fillOf = (zone: ZoneId) => (lit === null || lit.has(zone) ? lengthColour(lengthMm(zone)) : 'var(--kv-len-none)')
-  const far = view.parts.filter(isFar)
-  const near = view.parts.filter((part) => !isFar(part) && part.id !== 'ear')
-  const ear = view.parts.filter(({ id: part }) => part === 'ear')
-  const farZone = { farFore: 'foreleg', farHind: 'hock' } as const
+  const fillOf: FillOf = (zone, side) =>
+    lit === null || lit.has(zone) ? lengthColour(lengthMm(zone, side)) : 'var(--kv-len-none)'
+  const placed = (place: FigurePart['place']) => view.parts.filter((part) => part.place === place)
+  const near = placed('near')
   return (
     <g strokeLinejoin="round">
       {dotted && <Dotted view={dotted} id={`${id}d`} px={px} />}
-      {far.map((part) => (
+      {placed('far').map((part) => (
         <g key={part.id}>
-          <path
-            d={part.coat}
-            fill={fillOf(farZone[part.id as keyof typeof farZone])}
-            stroke="var(--kv-ink)"
-            strokeWidth={px}
-          />
+          <path d={part.coat} fill={fillOf(part.ground)} stroke="var(--kv-ink)" strokeWidth={px} />
           <path d={part.coat} fill="var(--kv-ink)" fillOpacity={0.13} />
         </g>
       ))}
@@ -46,9 +40,11 @@ export function DogFigure(props: FigureProps) {
       ))}
       {!props.plain && <LegSeams view={view} id={id} px={px} />}
       {!props.plain && <SkinLine parts={near} id={id} px={px} />}
-      <Outline parts={ear} px={px} />
-      {ear.map((part) => (
-        <Part key={part.id} {...props} part={part} fillOf={fillOf} />
+      {placed('over').map((part) => (
+        <g key={part.id}>
+          <Outline parts={[part]} px={px} />
+          <Part {...props} part={part} fillOf={fillOf} />
+        </g>
       ))}
       <Face view={view} px={px} />
     </g>
@@ -59,49 +55,35 @@ const Outline = ({ parts, px }: { parts: FigurePart[]; px: number }) =>
   parts.map((part) => <path key={part.id} d={part.coat} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />)
 
 /** One part of the body: its zones as fields, cut to its coat line, with the seams between them. */
-function Part({
-  part,
-  view,
-  id,
-  px,
-  textured,
-  plain,
-  fillOf,
-  joinOf,
-  picked,
-  onPick,
-}: FigureProps & { part: FigurePart; fillOf: (zone: ZoneId) => string }) {
-  const name = part.id as keyof SideView['ground']
+function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, picked, onPick }: FigureProps & { part: FigurePart; fillOf: FillOf }) {
   const cells = view.cells.filter((cell) => cell.part === part.id)
-  const ground = view.ground[name]
+  const { ground, side } = part
   const pick = (zone: ZoneId) => (onPick ? { onClick: () => onPick(zone), style: { cursor: 'pointer' } } : {})
+  const title = (zone: ZoneId, of?: Side) => `${zoneLabel(zone)}${of ? `, ${of}` : ''}: ${Math.round(lengthMm(zone, of) * 10) / 10} mm`
+  const fieldsPicked = [...(picked?.has(ground) ? [part.coat] : []), ...cells.filter(({ zone }) => picked?.has(zone)).map(({ field }) => field)]
   return (
     <g>
       <clipPath id={`${id}${part.id}`}>
         <path d={part.coat} />
       </clipPath>
       <g clipPath={`url(#${id}${part.id})`}>
-        <path d={part.coat} fill={fillOf(ground)} data-zone={ground} {...pick(ground)}>
-          <title>{zoneLabel(ground)}</title>
+        <path d={part.coat} fill={fillOf(ground, side)} data-zone={ground} {...pick(ground)}>
+          <title>{title(ground, side)}</title>
         </path>
         {cells.map((cell, index) => (
-          <path key={index} d={cell.field} fill={fillOf(cell.zone)} data-zone={cell.zone} {...pick(cell.zone)}>
-            <title>{zoneLabel(cell.zone)}</title>
+          <path key={index} d={cell.field} fill={fillOf(cell.zone, cell.side)} data-zone={cell.zone} {...pick(cell.zone)}>
+            <title>{title(cell.zone, cell.side)}</title>
           </path>
         ))}
         {textured && !plain && <path d={part.coat} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />}
-        {!plain &&
-          cells.map((cell, index) => <Seam key={index} d={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />)}
-        {[
-          ...(picked?.has(ground) ? [part.coat] : []),
-          ...cells.filter(({ zone }) => picked?.has(zone)).map(({ field }) => field),
-        ].map((d) => (
+        {!plain && cells.map((cell, index) => <Seam key={index} d={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />)}
+        {fieldsPicked.map((d) => (
           <path key={`picked${d}`} d={d} fill="none" stroke="var(--kv-now)" strokeWidth={4 * px} pointerEvents="none" />
         ))}
       </g>
     </g>
   )
-}
+} // prettier-ignore
 
 /** How two zones meet: blend dashed, taper thick, line solid. */
 function Seam({ d, join, px }: { d: string; join: 'blend' | 'taper' | 'line'; px: number }) {
@@ -124,7 +106,7 @@ function Seam({ d, join, px }: { d: string; join: 'blend' | 'taper' | 'line'; px
 }
 
 /** Where the legs lie over the body their edge is a seam, not an outline. */
-function LegSeams({ view, id, px }: { view: SideView; id: string; px: number }) {
+function LegSeams({ view, id, px }: { view: FigureView; id: string; px: number }) {
   const legs = view.parts.filter((part) => part.id === 'hind')
   return (
     <g clipPath={`url(#${id}torso)`}>
@@ -187,21 +169,25 @@ const SkinLine = ({ parts, id, px }: { parts: FigurePart[]; id: string; px: numb
 )
 
 /** Another layer of coat as one dotted line round the whole dog. */
-const Dotted = ({ view, id, px }: { view: SideView; id: string; px: number }) => (
+const Dotted = ({ view, id, px }: { view: FigureView; id: string; px: number }) => (
   <CommonEdge
-    paths={view.parts.filter((part) => !isFar(part)).map(({ coat }) => coat)}
+    paths={view.parts.filter(({ place }) => place !== 'far').map(({ coat }) => coat)}
     id={id}
     stroke={{ colour: 'var(--kv-ink-2)', width: 1.8 * px, dash: `${2 * px} ${3 * px}` }}
   />
 )
 
-function Face({ view, px }: { view: SideView; px: number }) {
+function Face({ view, px }: { view: FigureView; px: number }) {
   const radius = view.heightMm * 0.014
   return (
     <g pointerEvents="none">
       <path d={view.nose} fill="var(--kv-ink)" />
-      <ellipse cx={view.eye.x} cy={view.eye.y} rx={radius * 1.2} ry={radius} fill="var(--kv-ink)" />
-      <circle cx={view.eye.x - radius * 0.35} cy={view.eye.y - radius * 0.3} r={radius * 0.28} fill="var(--kv-sheet)" />
+      {view.eyes.map(({ x, y }) => (
+        <g key={x}>
+          <ellipse cx={x} cy={y} rx={radius * 1.2} ry={radius} fill="var(--kv-ink)" />
+          <circle cx={x - radius * 0.35} cy={y - radius * 0.3} r={radius * 0.28} fill="var(--kv-sheet)" />
+        </g>
+      ))}
       <path d={view.ink} fill="none" stroke="var(--kv-ink)" strokeOpacity={0.75} strokeWidth={1.1 * px} />
     </g>
   )

@@ -1,7 +1,9 @@
-import type { ZoneId } from '@/core/zones'
+import type { Side, ZoneId } from '@/core/zones'
 
 export interface Callout {
   zone: ZoneId
+  /** Of a pair whose sides differ. */
+  side?: Side
   name: string
   /** The figure without its unit. */
   figure: string
@@ -28,11 +30,11 @@ export interface PlacedCallout extends Callout {
  */
 export function placeCallouts(
   callouts: readonly Callout[],
-  dotOf: (zone: ZoneId) => Dot | undefined,
+  dotOf: (zone: ZoneId, side?: Side) => Dot | undefined,
   room: { width: number; height: number; gap: number },
 ): PlacedCallout[] {
   const known = callouts.flatMap((callout) => {
-    const dot = dotOf(callout.zone)
+    const dot = dotOf(callout.zone, callout.side)
     return dot ? [{ ...callout, dot }] : []
   })
   const byX = [...known].sort((a, b) => a.dot.x - b.dot.x)

@@ -1,4 +1,5 @@
-import { toolWords } from '@/core/lengths'
+import type { ViewId } from '@/core/figure'
+import { toolWords, type Cut } from '@/core/lengths'
 import { figureMm, inchFraction, type LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import type { CardEntry } from '@/core/request'
@@ -19,7 +20,26 @@ export const unitWord = (unit: LengthUnit) => (unit === 'mm' ? 'mm' : 'in')
 /** Zones left unnamed where they are cut like the one beside them. */
 const LIKE: Partial<Record<ZoneId, ZoneId>> = { chin: 'muzzle', bridge: 'muzzle', hock: 'foreleg', thigh: 'back' }
 
-/** Callouts of a card: the telling zones of a whole dog, or exactly the zones asked for. */
+/** The zones of a head seen from the front. */
+const HEAD: readonly ZoneId[] = ['skull', 'visor', 'brow', 'cheek', 'bridge', 'muzzle', 'lips', 'chin', 'ear-edge']
+
+/** Which zones a view names; the side names the telling ones of a whole dog. */
+export const namedIn = (view: ViewId): readonly ZoneId[] | undefined =>
+  view === 'head-front' ? HEAD : view === 'rear' ? REAR : view === 'top' ? TOP : undefined
+const REAR: readonly ZoneId[] = [
+  'rump',
+  'thigh',
+  'stifle',
+  'hock',
+  'hindfoot',
+  'sanitary',
+  'leg-inside',
+  'tail',
+  'tail-base',
+]
+const TOP: readonly ZoneId[] = ['neck', 'shoulder', 'side', 'back', 'tuck', 'thigh', 'rump', 'skull', 'tail']
+
+/** Callouts of a card: the telling zones of a whole dog, or exactly the zones asked for; both sides where they differ. */
 export function cardCallouts(
   card: readonly CardEntry[],
   growing: readonly Growing[],
@@ -28,31 +48,37 @@ export function cardCallouts(
 ): Callout[] {
   const asked = only ? only.map((zone) => [zone, zoneLabel(zone)] as const) : SHOWN
   return asked.flatMap(([zone, name]) => {
-    const entry = card.find((each) => each.zone === zone)
+    const entries = card.filter((each) => each.zone === zone)
     const beside = only ? undefined : card.find((each) => each.zone === LIKE[zone])
-    if (!entry || beside?.lengthMm === entry.lengthMm) return []
+    const [first] = entries
+    if (!first || (entries.length === 1 && beside?.lengthMm === first.lengthMm)) return []
     const grows = growing.find((each) => each.zone === zone)
-    const below = grows
-      ? `grows to ${showFigure(grows.wantedMm, unit)}`
-      : toolWords(entry as Parameters<typeof toolWords>[0])
-    return [
-      {
-        zone,
-        name,
-        figure: showFigure(entry.lengthMm, unit),
-        unit: unitWord(unit),
-        lengthMm: entry.lengthMm,
-        below,
-        ...(grows ? { caution: true } : {}),
-      },
-    ]
+    return entries.map((entry) => calloutOf(entry, name, grows, unit))
   })
 }
 
+function calloutOf(entry: CardEntry, name: string, grows: Growing | undefined, unit: LengthUnit): Callout {
+  const { zone, side, lengthMm } = entry
+  const below = grows ? `grows to ${showFigure(grows.wantedMm, unit)}` : toolWords(entry as Cut)
+  return {
+    zone, lengthMm, below,
+    name: side === null ? name : `${name}, ${side}`,
+    figure: showFigure(lengthMm, unit),
+    unit: unitWord(unit),
+    ...(side === null ? {} : { side }),
+    ...(grows || side !== null ? { caution: true } : {}),
+  }
+} // prettier-ignore
+
 /** Callouts of a bare coat: lengths without tools. */
-export function coatCallouts(lengthMm: (zone: ZoneId) => number, unit: LengthUnit): Callout[] {
+export function coatCallouts(
+  lengthMm: (zone: ZoneId) => number,
+  unit: LengthUnit,
+  only?: readonly ZoneId[],
+): Callout[] {
   const shown: readonly [ZoneId, string][] = [['skull', 'Skull'], ['muzzle', 'Muzzle'], ['chest', 'Body'], ['foreleg', 'Foreleg'], ['forefoot', 'Feet'], ['tail', 'Tail'], ['thigh', 'Thigh'], ['ear-edge', 'Ears']] // prettier-ignore
-  return shown.map(([zone, name]) => ({
+  const asked = only ? only.map((zone) => [zone, zoneLabel(zone)] as const) : shown
+  return asked.map(([zone, name]) => ({
     zone,
     name,
     figure: showFigure(lengthMm(zone), unit),

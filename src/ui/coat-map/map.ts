@@ -1,5 +1,5 @@
 import type { CoatId } from '@/core/coat'
-import type { Box, SideView } from '@/core/figure'
+import type { Box, FigureView, LengthAt } from '@/core/figure'
 import type { Join } from '@/core/patterns'
 import type { ZoneId } from '@/core/zones'
 import type { Callout } from './callouts'
@@ -7,14 +7,14 @@ import type { Callout } from './callouts'
 export interface CoatMapProps {
   /** What the picture is, for a screen reader: "Quill, trim wanted". */
   label: string
-  view: SideView
+  view: FigureView
   coat: CoatId
-  lengthMm: (zone: ZoneId) => number
+  lengthMm: LengthAt
   joinOf?: (zone: ZoneId) => Join
   /** Zones in question; all when left out. */
   lit?: ReadonlySet<ZoneId>
   /** Another layer as a dotted line, such as the coat now. */
-  dotted?: SideView
+  dotted?: FigureView
   callouts: readonly Callout[]
   /** What is shown large; the whole dog when left out. */
   focus?: Box

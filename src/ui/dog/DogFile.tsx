@@ -70,7 +70,14 @@ export function DogFile(props: DogFileProps) {
       </div>
       <div className={styles.columns}>
         <div>
-          <CoatLayers dog={dog} nowMm={props.nowMm} leftMm={props.leftMm} rates={props.rates} unit={props.unit} />
+          <CoatLayers
+            dog={dog}
+            nowMm={props.nowMm}
+            leftMm={props.leftMm}
+            rates={props.rates}
+            wishes={props.growing}
+            unit={props.unit}
+          />
           <GrowingWishes wishes={props.growing} unit={props.unit} />
         </div>
         <Standing {...props} />

@@ -2,13 +2,13 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
-import { sideView } from '@/core/figure'
+import { drawView, type ViewId } from '@/core/figure'
 import type { Case, Result } from '@/core/plan'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
-import { CoatMap, LengthKey, SeamKey, cardCallouts } from '../coat-map'
+import { CoatMap, LengthKey, SeamKey, ViewTabs, cardCallouts, namedIn } from '../coat-map'
 import { FamilyKey, Tape } from '../tape'
 import { houseTime } from '../time/houseTime'
 import { UndoRedo } from '../history/UndoRedo'
@@ -41,14 +41,17 @@ export function PlanDesk(props: PlanProps) {
   const router = useRouter()
   const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(bookingId, start, keep)
   const [picked, setPicked] = useState<ZoneId | null>(null)
+  const [side, setSide] = useState<ViewId>('side')
   const [fault, setFault] = useState<string | null>(null)
   const [busy, startTransition] = useTransition()
   const time = houseTime(timeZone)
   const views = useMemo(() => {
     const wanted = new Map(plan.card.map(({ zone, lengthMm }) => [zone, lengthMm]))
     const wantedMm = (zone: ZoneId) => wanted.get(zone) ?? 0
-    return { wantedMm, wanted: sideView(now.dog, wantedMm), now: sideView(now.dog, (zone) => presentMm.get(zone) ?? 0) }
-  }, [now.dog, plan.card, presentMm])
+    const joinOf = (zone: ZoneId) => plan.card.find((entry) => entry.zone === zone)?.join ?? 'blend'
+    const wantedView = drawView(side, now.dog, wantedMm, joinOf)
+    return { wantedMm, joinOf, wanted: wantedView, now: drawView(side, now.dog, (zone) => presentMm.get(zone) ?? 0) }
+  }, [now.dog, plan.card, presentMm, side])
   const { fit } = plan
   const longest = Math.max(fit.slotMin, fit.p90)
   const toBench = () =>
@@ -96,18 +99,19 @@ export function PlanDesk(props: PlanProps) {
             dotted={views.now}
             coat={now.dog.coat}
             lengthMm={views.wantedMm}
-            joinOf={(zone) => plan.card.find((entry) => entry.zone === zone)?.join ?? 'blend'}
-            callouts={cardCallouts(plan.card, plan.growing, unit)}
+            joinOf={views.joinOf}
+            callouts={cardCallouts(plan.card, plan.growing, unit, namedIn(side))}
             width={600}
             height={430}
             picked={new Set(picked === null ? [] : [picked])}
             onPick={setPicked}
           />
           <div className={styles.keys}>
-            <SeamKey />
+            <ViewTabs view={side} onView={setSide} />
             <span className="kv-small">dotted: coat now</span>
             <LengthKey />
           </div>
+          <SeamKey />
           <div className={styles.under}>
             <LookOver case_={now} unit={unit} presentMm={presentMm} change={change} />
             <BalanceAdvice

@@ -1,0 +1,93 @@
+import type { ZoneId } from '../zones'
+
+/** Half an outline from its top to its bottom in the middle line: [x, y, zone of the segment that starts here]. */
+export type Half = readonly (readonly [number, number, ZoneId])[]
+/** A zone's field: its corners on one side; the other side is its mirror, or none for a zone in the middle. */
+export interface HalfCell {
+  zone: ZoneId
+  corners: readonly (readonly [number, number])[]
+}
+
+/** In heights; x outward from the middle. All shapes by eye. */
+export const FRONT: { body: Half; cells: readonly HalfCell[] } = {
+  body: [
+    [0, 1.33, 'neck'], [0.085, 1.3, 'neck'], [0.105, 1.05, 'neck'], [0.155, 0.86, 'shoulder'], [0.17, 0.74, 'shoulder'], [0.172, 0.62, 'shoulder'],
+    [0.163, 0.53, 'foreleg'], [0.15, 0.36, 'foreleg'], [0.142, 0.2, 'foreleg'], [0.14, 0.1, 'forefoot'], [0.152, 0.045, 'forefoot'],
+    [0.142, 0, 'pads'], [0.074, 0, 'forefoot'], [0.066, 0.045, 'forefoot'], [0.08, 0.1, 'foreleg'], [0.078, 0.2, 'foreleg'],
+    [0.075, 0.36, 'leg-inside'], [0.055, 0.49, 'armpit'], [0, 0.525, 'chest'],
+  ],
+  cells: [
+    { zone: 'neck', corners: [[-0.4, 1.5], [-0.4, 1.0], [-0.1, 0.985], [0, 0.97], [0.1, 0.985], [0.4, 1.0], [0.4, 1.5]] },
+    { zone: 'shoulder', corners: [[0.4, 1.0], [0.1, 0.985], [0.105, 0.8], [0.1, 0.64], [0.4, 0.56]] },
+    { zone: 'foreleg', corners: [[0.4, 0.56], [0.1, 0.64], [0.06, 0.54], [0.03, 0.44], [0.03, 0.09], [0.4, 0.09]] },
+    { zone: 'armpit', corners: [[0.03, 0.42], [0.07, 0.42], [0.085, 0.5], [0.06, 0.54], [0.03, 0.54]] },
+    { zone: 'forefoot', corners: [[0.02, 0.09], [0.4, 0.09], [0.4, -0.2], [0.02, -0.2]] },
+  ],
+} // prettier-ignore
+
+export const REAR: { body: Half; cells: readonly HalfCell[] } = {
+  body: [
+    [0, 0.985, 'rump'], [0.1, 0.95, 'rump'], [0.15, 0.84, 'thigh'], [0.166, 0.7, 'thigh'], [0.162, 0.58, 'thigh'], [0.15, 0.5, 'stifle'],
+    [0.122, 0.38, 'hock'], [0.112, 0.26, 'hock'], [0.106, 0.12, 'hindfoot'], [0.122, 0.045, 'hindfoot'], [0.114, 0, 'pads'],
+    [0.052, 0, 'hindfoot'], [0.044, 0.045, 'hindfoot'], [0.058, 0.12, 'hock'], [0.06, 0.26, 'leg-inside'], [0.045, 0.4, 'leg-inside'], [0, 0.545, 'sanitary'],
+  ],
+  cells: [
+    { zone: 'thigh', corners: [[0.4, 0.86], [0.11, 0.83], [0.06, 0.68], [0.06, 0.53], [0.4, 0.53]] },
+    { zone: 'stifle', corners: [[0.4, 0.53], [0.06, 0.53], [0.07, 0.42], [0.4, 0.4]] },
+    { zone: 'hock', corners: [[0.4, 0.4], [0.07, 0.42], [0.07, 0.1], [0.4, 0.1]] },
+    { zone: 'leg-inside', corners: [[0.06, 0.62], [0.07, 0.42], [0.07, 0.1], [0.03, 0.1], [0.01, 0.54]] },
+    { zone: 'hindfoot', corners: [[0.01, 0.1], [0.4, 0.1], [0.4, -0.2], [0.01, -0.2]] },
+    { zone: 'sanitary', corners: [[-0.045, 0.8], [0, 0.83], [0.045, 0.8], [0.05, 0.64], [0.02, 0.5], [-0.02, 0.5], [-0.05, 0.64]] },
+  ],
+} // prettier-ignore
+
+/** From above, the dog facing left: [across, along] in lengths, along from the breastbone. */
+export const TOP: { body: Half; cells: readonly HalfCell[] } = {
+  body: [
+    [0, -0.02, 'neck'], [0.085, 0, 'neck'], [0.105, 0.14, 'neck'], [0.155, 0.27, 'shoulder'], [0.17, 0.46, 'side'], [0.14, 0.68, 'tuck'],
+    [0.155, 0.84, 'thigh'], [0.12, 0.97, 'rump'], [0, 1, 'tail-base'],
+  ],
+  cells: [
+    { zone: 'neck', corners: [[-0.4, -0.3], [-0.4, 0.17], [-0.05, 0.2], [0.05, 0.2], [0.4, 0.17], [0.4, -0.3]] },
+    { zone: 'shoulder', corners: [[0.4, 0.17], [0.05, 0.2], [0.06, 0.37], [0.4, 0.37]] },
+    { zone: 'side', corners: [[0.4, 0.37], [0.06, 0.37], [0.06, 0.63], [0.4, 0.63]] },
+    { zone: 'tuck', corners: [[0.4, 0.63], [0.09, 0.63], [0.09, 0.74], [0.4, 0.74]] },
+    { zone: 'thigh', corners: [[0.4, 0.74], [0.08, 0.74], [0.08, 0.95], [0.4, 0.95]] },
+    { zone: 'rump', corners: [[-0.08, 0.8], [0.08, 0.8], [0.08, 0.95], [0.4, 0.95], [0.4, 1.3], [-0.4, 1.3], [-0.4, 0.95], [-0.08, 0.95]] },
+  ],
+} // prettier-ignore
+
+/** In skulls about the middle of the head, from the front. */
+export const HEAD_FRONT: { skull: Half; muzzle: Half; skullCells: readonly HalfCell[]; muzzleCells: readonly HalfCell[] } = {
+  skull: [
+    [0, 0.5, 'skull'], [0.22, 0.47, 'skull'], [0.38, 0.3, 'skull'], [0.42, 0.1, 'skull'], [0.41, -0.08, 'cheek'], [0.36, -0.28, 'cheek'],
+    [0.24, -0.44, 'cheek'], [0.1, -0.52, 'throat'], [0, -0.53, 'throat'],
+  ],
+  muzzle: [
+    [0, 0.04, 'bridge'], [0.1, -0.02, 'muzzle'], [0.19, -0.2, 'muzzle'], [0.215, -0.36, 'muzzle'], [0.19, -0.5, 'lips'], [0.12, -0.6, 'chin'], [0, -0.65, 'chin'],
+  ],
+  skullCells: [
+    { zone: 'visor', corners: [[-0.32, 0.2], [-0.2, 0.26], [0, 0.28], [0.2, 0.26], [0.32, 0.2], [0.2, 0.13], [0.08, 0.11], [-0.08, 0.11], [-0.2, 0.13]] },
+    { zone: 'brow', corners: [[0.1, 0.12], [0.22, 0.15], [0.36, 0.1], [0.34, 0.04], [0.2, 0.08], [0.1, 0.06]] },
+    { zone: 'cheek', corners: [[0.6, 0.02], [0.36, 0.02], [0.24, -0.08], [0.18, -0.3], [0.16, -0.7], [0.6, -0.7]] },
+    { zone: 'eye-corner', corners: [[0.06, 0.06], [0.13, 0.05], [0.12, -0.04], [0.06, -0.08]] },
+  ],
+  muzzleCells: [
+    { zone: 'bridge', corners: [[-0.075, 0.2], [-0.065, -0.08], [0, -0.14], [0.065, -0.08], [0.075, 0.2]] },
+    { zone: 'lips', corners: [[-0.4, -0.42], [-0.12, -0.44], [0, -0.38], [0.12, -0.44], [0.4, -0.42], [0.4, -0.52], [0.1, -0.52], [-0.1, -0.52], [-0.4, -0.52]] },
+    { zone: 'chin', corners: [[-0.4, -0.52], [-0.1, -0.52], [0.1, -0.52], [0.4, -0.52], [0.4, -1], [-0.4, -1]] },
+  ],
+} // prettier-ignore
+
+/** An ear from the front, in ear leathers from its root, x outward: hanging, standing, folded. */
+export const EAR_FRONT: Record<'drop' | 'pricked' | 'folded' | 'rose', readonly (readonly [number, number, ZoneId])[]> = {
+  drop: [[-0.1, 0.05, 'ear-out'], [0.12, 0.06, 'ear-out'], [0.26, -0.2, 'ear-edge'], [0.28, -0.6, 'ear-edge'], [0.18, -0.92, 'ear-edge'], [0.02, -0.98, 'ear-in'], [-0.08, -0.7, 'ear-in'], [-0.1, -0.3, 'ear-in']],
+  pricked: [[-0.26, -0.05, 'ear-in'], [-0.2, 0.4, 'ear-edge'], [0.02, 0.98, 'ear-edge'], [0.2, 0.5, 'ear-edge'], [0.26, 0, 'ear-out'], [0.1, -0.16, 'ear-out']],
+  folded: [[-0.2, 0, 'ear-in'], [-0.14, 0.26, 'ear-out'], [0.1, 0.34, 'ear-out'], [0.3, 0.16, 'ear-edge'], [0.26, -0.16, 'ear-edge'], [0.08, -0.34, 'ear-edge'], [-0.08, -0.2, 'ear-edge']],
+  rose: [[-0.14, 0, 'ear-in'], [-0.04, 0.16, 'ear-out'], [0.26, 0.1, 'ear-out'], [0.42, -0.06, 'ear-edge'], [0.3, -0.2, 'ear-edge'], [0.04, -0.16, 'ear-edge']],
+} // prettier-ignore
+
+/** A tail seen from behind, in tail lengths from its root upward or downward. */
+export const TAIL_REAR: Half = [
+  [0, 1, 'tail-tip'], [0.06, 0.94, 'tail-tip'], [0.085, 0.72, 'tail'], [0.09, 0.4, 'tail'], [0.1, 0.16, 'tail-base'], [0, -0.05, 'tail-base'],
+] // prettier-ignore

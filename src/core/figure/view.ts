@@ -1,0 +1,132 @@
+import type { BuildId } from '../build'
+import type { CoatId } from '../coat'
+import type { Join } from '../patterns'
+import type { Side, ZoneId } from '../zones'
+import { coatLine, counterClockwise, type CoatPoint } from './coatLine'
+import { pathOf, sampleCurve } from './curve'
+import type { Point } from './frames'
+import type { LengthAt, SkinSample } from './lengthsAlong'
+import { edgePath } from './texture'
+
+export interface FigureDog {
+  build: BuildId
+  coat: CoatId
+  heightCm?: number | null
+  lengthCm?: number | null
+}
+
+export const VIEWS = ['side', 'front', 'rear', 'top', 'head-front'] as const
+export type ViewId = (typeof VIEWS)[number]
+
+export interface FigurePart {
+  id: string
+  /** Far parts are drawn first and darker, those over the rest last with a line of their own. */
+  place: 'far' | 'near' | 'over'
+  /** The zone that fills the part where no cell covers it. */
+  ground: ZoneId
+  side?: Side
+  /** Path strings in mm, y downward. */
+  skin: string
+  coat: string
+  /** The coat's outline before its texture, y upward. */
+  outline: CoatPoint[]
+}
+
+/** A zone's field on a part. */
+export interface FigureCell {
+  zone: ZoneId
+  part: string
+  side?: Side
+  field: string
+  seam: string
+}
+
+export interface Box {
+  left: number
+  top: number
+  right: number
+  bottom: number
+}
+
+/** One view of one dog in its coat: paths in mm, y downward. */
+export interface FigureView {
+  id: ViewId
+  parts: FigurePart[]
+  cells: FigureCell[]
+  /** Where a callout's leader touches each zone; of a pair the dog's left where both are seen. */
+  anchors: Partial<Record<ZoneId, Point>>
+  /** The dog's right of the pairs that this view shows on both sides. */
+  rightAnchors: Partial<Record<ZoneId, Point>>
+  eyes: Point[]
+  nose: string
+  /** Mouth line and toe divisions. */
+  ink: string
+  heightMm: number
+  box: Box
+  /** The head with its ears alone, in its coat. */
+  headBox: Box | null
+}
+
+export interface DrawOptions {
+  dog: FigureDog
+  lengthAt: LengthAt
+  joinOf: (zone: ZoneId) => Join
+  /** Height at the withers, mm: what widths of blends and curls go by. */
+  heightMm: number
+  fromAbove?: boolean
+}
+
+/** A control point of an outline: where, and the zone of the segment that starts there; null is bare skin. */
+export interface OutlinePoint {
+  point: Point
+  zone: ZoneId | null
+  side?: Side
+}
+
+/** How far a blend reaches, in heights. By eye. */
+const SOFT = 0.03
+/** Curls are drawn for a dog this high, mm, and smaller on smaller ones, down to half. */
+const CURLS_FOR_MM = 500
+
+/** A bare outline: what stays while the coat changes. */
+export interface Skin {
+  samples: SkinSample[]
+  path: string
+}
+
+/** The skin as a smooth curve through its control points. */
+export function skinOf(points: readonly OutlinePoint[], stepMm: number): Skin {
+  const curve = sampleCurve(points.map(({ point }) => point), stepMm, true) // prettier-ignore
+  const samples = counterClockwise(
+    curve.map(({ point, from }): SkinSample => {
+      const { zone, side } = points[from] as OutlinePoint
+      return side === undefined ? { point, zone } : { point, zone, side }
+    }),
+  )
+  return { samples, path: pathOf(samples.map(({ point }) => point)) }
+}
+
+/** What a part is, before skin and coat. */
+export type PartFacts = Pick<FigurePart, 'id' | 'place' | 'ground'> & { side?: Side }
+
+/** A part of the figure: its skin, and its coat pushed out from it. */
+export function coated(skin: Skin, { dog, lengthAt, joinOf, heightMm, fromAbove }: DrawOptions, facts: PartFacts): FigurePart {
+  const softMm = heightMm * SOFT
+  const outline = coatLine(skin.samples, { lengthAt, joinOf, coat: dog.coat, softMm, ...(fromAbove ? { fromAbove } : {}) })
+  return { ...facts, skin: skin.path, coat: edgePath(outline, dog.coat, curlScale(heightMm)), outline }
+} // prettier-ignore
+
+export const curlScale = (heightMm: number): number => Math.max(0.5, heightMm / CURLS_FOR_MM)
+
+export const screen = ({ x, y }: Point): Point => ({ x, y: -y })
+
+export function boxOf(points: readonly Point[]): Box {
+  const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity }
+  for (const { x, y } of points) {
+    box.left = Math.min(box.left, x)
+    box.right = Math.max(box.right, x)
+    box.top = Math.min(box.top, -y)
+    box.bottom = Math.max(box.bottom, 0 - y)
+  }
+  return box
+}
