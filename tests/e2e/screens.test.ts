@@ -1,5 +1,5 @@
 import { rmSync } from 'node:fs'
-import { By, type WebDriver } from 'selenium-webdriver'
+import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Page, openBrowser, startKovit, stopKovit, type Running } from './kovit'
 
@@ -121,12 +121,27 @@ describe('finding one’s way', () => {
     await page.sees('to be done by')
     expect(Number(/(\d+) %\s+to be done by/.exec(await page.text())?.[1])).toBeGreaterThanOrEqual(85)
   })
-  it('the layers of the coat change the picture and its figures', async () => {
+  it('the weeks slider grows the coat: the figure and the outline change, and it says what comes', async () => {
     await open(paths.dog)
-    const figures = () => driver.executeScript("return document.querySelector('svg[role=group]').textContent")
-    const now = await figures()
-    await page.press('In 3 weeks')
-    await driver.wait(async () => (await figures()) !== now, 5000)
-    expect(await figures()).not.toBe(now)
+    const seen = () => driver.executeScript("const map = document.querySelector('svg[role=group]'); return [map.textContent, map.querySelector('clipPath path').getAttribute('d')]") as Promise<[string, string]> // prettier-ignore
+    const [figures, outline] = await seen()
+    await driver.executeScript("document.querySelector('.ant-slider-handle').focus()")
+    for (let week = 0; week < 4; week++) await page.key(Key.ARROW_RIGHT)
+    await page.sees('In 4 weeks')
+    const [later, grown] = await seen()
+    expect(later).not.toBe(figures)
+    expect(grown).not.toBe(outline)
+    await page.sees('the visor reaches the eye')
+  })
+
+  it('looks at the dog from every side; each view draws another outline', async () => {
+    const outline = () => driver.executeScript("return document.querySelector('svg[role=group] clipPath path').getAttribute('d')") as Promise<string> // prettier-ignore
+    const seen = new Set<string>()
+    for (const view of ['Front', 'Rear', 'Above', 'Head', 'Side']) {
+      await page.press(view)
+      await driver.wait(async () => !seen.has(await outline()), 5000)
+      seen.add(await outline())
+    }
+    expect(seen.size).toBe(5)
   })
 })

@@ -51,6 +51,7 @@ export interface DrawnCells {
 /** The fields of a part on both sides, and where their callouts touch: inside the body, at the corners' middle. */
 export function drawCells(cells: readonly HalfCell[], part: string, place: PlaceHalf, { positive }: Facing, stepMm: number): DrawnCells {
   const drawn: DrawnCells = { cells: [], anchors: {}, rightAnchors: {} }
+  const onFloor = part === 'body' ? LEAST_Y : -Infinity
   for (const { zone, corners } of cells) {
     const middle = corners.some(([x]) => x < 0)
     const sides = middle ? [1] : [1, -1]
@@ -59,7 +60,7 @@ export function drawCells(cells: readonly HalfCell[], part: string, place: Place
       const points = corners.map(([x, y]) => place(sign * x, y))
       const field = pathOf(sampleCurve(points, stepMm, true).map(({ point }) => point))
       drawn.cells.push({ zone, part, field, seam: field, ...(middle ? {} : sided(zone, side)) })
-      const anchor = screen(place(sign * anchorX(corners), mean(corners.map(([, y]) => y))))
+      const anchor = screen(place(sign * anchorX(corners), mean(corners.map(([, y]) => Math.max(onFloor, y)))))
       if (side === 'right' && !middle) drawn.rightAnchors[zone] = anchor
       else drawn.anchors[zone] = anchor
     }
@@ -69,7 +70,8 @@ export function drawCells(cells: readonly HalfCell[], part: string, place: Place
 
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 
-/** Fields reach far outside the dog; an anchor stays within its body. */
+/** Fields reach far outside the dog; an anchor stays within its body and above its floor. */
 const INSIDE = 0.14
+const LEAST_Y = 0.02
 const anchorX = (corners: readonly (readonly [number, number])[]): number =>
   mean(corners.map(([x]) => Math.max(-INSIDE, Math.min(INSIDE, x))))

@@ -24,6 +24,8 @@ const ELBOW = 0.548
 /** The neck of the drawn halves rises this much above the withers, in heights. */
 const NECK_RISE = 0.33
 const STEP = 1 / 90
+/** An eye's radius from the front, in skulls. */
+const EYE = 0.045
 /** A tail carried above this angle is seen standing from behind, degrees. */
 const CARRIED = 30
 
@@ -61,6 +63,7 @@ export function otherView(view: Exclude<ViewId, 'side'>, dog: FigureDog, lengthA
   return {
     id: view, parts, cells, anchors, rightAnchors, eyes, nose, ink,
     heightMm: measures.height,
+    eyeMm: measures.skull * EYE,
     box: boxOf(parts.flatMap(({ outline }) => outline)),
     headBox: head.length === 0 ? null : boxOf(head.flatMap(({ outline }) => outline)),
   }

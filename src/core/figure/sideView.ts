@@ -13,6 +13,8 @@ import { boxOf, coated, curlScale, screen, skinOf, type DrawOptions, type Figure
 /** How finely outlines and seams are sampled, in heights. By eye. */
 const STEP = { large: 1 / 80, small: 1 / 45 }
 const SEAM_STEP = 1 / 45
+/** An eye's radius, in heights. By eye. */
+const EYE = 0.014
 
 const BLENDED = (): Join => 'blend'
 
@@ -28,18 +30,18 @@ export function sideView(dog: FigureDog, lengthAt: LengthAt, size: 'large' | 'sm
   const near = PARTS.map((id) => coated(bare.skins[id], options, { id, place: id === 'ear' ? 'over' : 'near', ground: GROUND[id] }))
   const outline = (id: PartId) => near.find((part) => part.id === id)?.outline ?? []
   const far = (['fore', 'hind'] as const).map((id) => farLeg(id, outline(id), bare, options))
-  const { cells, anchors, eyes, nose, ink, heightMm } = bare
+  const { cells, anchors, eyes, eyeMm, nose, ink, heightMm } = bare
   return {
     id: 'side',
     parts: [...far, ...near],
-    cells, anchors, rightAnchors: {}, eyes, nose, ink, heightMm,
+    cells, anchors, rightAnchors: {}, eyes, eyeMm, nose, ink, heightMm,
     box: boxOf(near.flatMap((part) => part.outline)),
     headBox: boxOf([...outline('head'), ...outline('ear')]),
   }
 } // prettier-ignore
 
 /** What of the side view does not change with the coat. */
-interface BareSide extends Pick<FigureView, 'anchors' | 'eyes' | 'nose' | 'ink' | 'heightMm'> {
+interface BareSide extends Pick<FigureView, 'anchors' | 'eyes' | 'eyeMm' | 'nose' | 'ink' | 'heightMm'> {
   skins: Record<PartId, Skin>
   cells: FigureCell[]
   farSkins: Record<'fore' | 'hind', { path: string; by: Point }>
@@ -63,6 +65,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
     }),
     anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(place(...point))])),
     eyes: [screen(place('head', ...build.eye))],
+    eyeMm: height * EYE,
     nose: nosePath(place, height * step),
     ink: inkPath(place, height * step),
     heightMm: height,

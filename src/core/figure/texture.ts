@@ -25,14 +25,15 @@ export function edgePath(edge: readonly CoatPoint[], coat: CoatId, scale: number
   let from: Point = edge[0] as CoatPoint
   let path = `M${tenth(from.x)} ${tenth(-from.y)}`
   for (let index = 1; index <= edge.length; index++) {
-    const at = index % edge.length
-    const point = edge[at] as CoatPoint
-    walked += distance(point, edge[index - 1] as CoatPoint)
-    const bare = point.lengthMm < SMOOTH_BELOW_MM
-    if (!bare && walked < step && index < edge.length) continue
+    const point = edge[index % edge.length] as CoatPoint
+    const before = edge[index - 1] as CoatPoint
+    const after = edge[(index + 1) % edge.length] as CoatPoint
+    walked += distance(point, before)
+    const straight = point.lengthMm < SMOOTH_BELOW_MM || (point.y === 0 && before.y === 0)
+    const floorNext = point.y === 0 && after.y === 0
+    if (!straight && !floorNext && walked < step && index < edge.length) continue
     const chord = distance(from, point)
-    const onFloor = from.y === 0 && point.y === 0
-    if (bare || onFloor || chord < 0.5) path += `L${tenth(point.x)} ${tenth(-point.y)}`
+    if (straight || chord < 0.5) path += `L${tenth(point.x)} ${tenth(-point.y)}`
     else path += `Q${bulgePoint(from, point, chord * kind.bulge * 2)} ${tenth(point.x)} ${tenth(-point.y)}`
     from = point
     walked = 0

@@ -58,6 +58,8 @@ export interface FigureView {
   /** The dog's right of the pairs that this view shows on both sides. */
   rightAnchors: Partial<Record<ZoneId, Point>>
   eyes: Point[]
+  /** Radius of an eye, mm. */
+  eyeMm: number
   nose: string
   /** Mouth line and toe divisions. */
   ink: string

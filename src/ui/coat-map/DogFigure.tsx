@@ -178,7 +178,7 @@ const Dotted = ({ view, id, px }: { view: FigureView; id: string; px: number }) 
 )
 
 function Face({ view, px }: { view: FigureView; px: number }) {
-  const radius = view.heightMm * 0.014
+  const radius = view.eyeMm
   return (
     <g pointerEvents="none">
       <path d={view.nose} fill="var(--kv-ink)" />
