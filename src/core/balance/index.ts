@@ -5,6 +5,8 @@ export { CLEAR_MM, hangsFromMm, hemClearanceMm, longestClearMm } from './clearan
 export type { Stature } from './clearance'
 export { LEAST_TOP_MM, flareTop } from './flare'
 export type { Flare } from './flare'
+export { guidesOf } from './guides'
+export type { Guide } from './guides'
 export { boundedLeastSquares } from './leastSquares'
 export { SHAPING, apparent, balance, targetsOf } from './proportions'
 export type { Advice, Balance, Target } from './proportions'

@@ -1,5 +1,6 @@
 export { differenceWords, differences } from './compare'
 export type { Difference } from './compare'
+export { drawingOf } from './drawing'
 export { changeEntries, choicesFor, cutAt, sameCut } from './edit'
 export type { EntryChange, Place } from './edit'
 export { cardRows } from './rows'

@@ -29,6 +29,8 @@ export interface CoatOptions {
   coat: CoatId
   /** How far a blend reaches, mm. */
   softMm: number
+  /** What a shape leaves of the length at each sample, 0 to 1; all of it when left out. */
+  shares?: readonly number[]
   /** A view from above has no floor and nothing hangs in it. */
   fromAbove?: boolean
 }
@@ -44,7 +46,9 @@ export function coatLine(samples: readonly SkinSample[], options: CoatOptions): 
   const stands0 = COAT_FACTS[coat].stands
   const seen = (zone: ZoneId) => (zone === 'pads' ? 0 : 1 - (1 - (SEEN[zone] ?? 1)) * (1 - stands0))
   const lengthAt: LengthAt = (zone, side) => options.lengthAt(zone, side) * seen(zone)
-  const lengths = lengthsAlong(samples, lengthAt, options.joinOf, softMm)
+  const whole = lengthsAlong(samples, lengthAt, options.joinOf, softMm)
+  const { shares } = options
+  const lengths = shares ? whole.map((mm, at) => mm * (shares[at] as number)) : whole
   const normals = normalsOf(samples)
   const shifts = normals.map((normal, index): Point => {
     const length = lengths[index] as number

@@ -30,6 +30,9 @@ export function wholeOutline(half: Half, place: PlaceHalf, { positive }: Facing)
   return [...down, ...up]
 }
 
+/** Where a leg begins on the drawn halves, in heights. */
+const ELBOW = 0.548
+
 /** A part before its coat. */
 export interface BarePart {
   skin: Skin
@@ -38,7 +41,15 @@ export interface BarePart {
 
 /** A part that is the same on both sides but for its lengths. */
 export const halfPart = (half: Half, place: PlaceHalf, facing: Facing, stepMm: number, facts: PartFacts): BarePart => ({
-  skin: skinOf(wholeOutline(half, place, facing), stepMm),
+  skin: skinOf(
+    wholeOutline(half, place, facing),
+    stepMm,
+    facts.id === 'tail'
+      ? { from: place(0, 0), to: place(0, 1) }
+      : facts.id === 'body'
+        ? { from: place(0, ELBOW), to: place(0, 0) }
+        : undefined,
+  ),
   facts,
 })
 

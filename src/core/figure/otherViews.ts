@@ -1,6 +1,6 @@
 import { measuresOf, type BuildId, type Measures } from '../build'
 import type { Join } from '../patterns'
-import type { Side, ZoneId } from '../zones'
+import type { Side } from '../zones'
 import { buildOf, type Build } from './builds'
 import { pathOf, sampleCurve } from './curve'
 import type { Point } from './frames'
@@ -8,7 +8,7 @@ import { EAR_FRONT, FRONT, HEAD_FRONT, REAR, TAIL_REAR, TOP, type Half } from '.
 import type { LengthAt } from './lengthsAlong'
 import { drawCells, halfPart, type BarePart, type DrawnCells, type Facing, type PlaceHalf } from './mirrored'
 import { remembered } from './remembered'
-import { boxOf, coated, screen, skinOf, type FigureDog, type FigureView, type ViewId } from './view'
+import { boxOf, coated, screen, skinOf, type Cut, type FigureDog, type FigureView, type ViewId } from './view'
 
 /** How broad a build is against a square dog of its height. By eye. */
 const BROAD: Record<BuildId, number> = {
@@ -52,11 +52,11 @@ const BLENDED = (): Join => 'blend'
  * Draws the dog from the front, from behind, from above, or its head from the front; both sides take their own lengths.
  * From the front and on the head the dog's right is at the viewer's left.
  */
-export function otherView(view: Exclude<ViewId, 'side'>, dog: FigureDog, lengthAt: LengthAt, joinOf: (zone: ZoneId) => Join = BLENDED): FigureView {
+export function otherView(view: Exclude<ViewId, 'side'>, dog: FigureDog, lengthAt: LengthAt, { joinOf = BLENDED, shapeOf }: Cut = {}): FigureView {
   const { build, heightCm, lengthCm } = dog
   const measures = measuresOf(build, heightCm, lengthCm)
   const bare = bareView(`${view} ${build} ${heightCm} ${lengthCm}`, view, { id: build, build: buildOf(build), measures, stepMm: measures.height * STEP })
-  const options = { dog, lengthAt, joinOf, heightMm: measures.height, ...(view === 'top' ? { fromAbove: true } : {}) }
+  const options = { dog, lengthAt, joinOf, heightMm: measures.height, ...(shapeOf ? { shapeOf } : {}), ...(view === 'top' ? { fromAbove: true } : {}) }
   const parts = bare.parts.map(({ skin, facts }) => coated(skin, options, facts))
   const head = parts.filter(({ id }) => bare.head.includes(id))
   const { cells, anchors, rightAnchors, eyes, nose, ink } = bare
@@ -175,7 +175,7 @@ function earFrom(sign: 1 | -1, root: Point, from: 'front' | 'top', { build, step
       : { x: root.x - y * leatherMm * (build.ear === 'pricked' ? 0.2 : 0.35), y: root.y + sign * x * leatherMm }
     return { point, zone, side }
   })
-  return { skin: skinOf(points, stepMm), facts: { id: `ear-${side}`, place: 'over', ground: 'ear-out', side } }
+  return { skin: skinOf(points, stepMm, { from: root, to: { x: root.x, y: root.y - leatherMm } }), facts: { id: `ear-${side}`, place: 'over', ground: 'ear-out', side } }
 } // prettier-ignore
 
 function merged(pieces: readonly BareView[]): BareView {

@@ -1,14 +1,14 @@
 import { measuresOf, type Measures } from '../build'
 import type { Join } from '../patterns'
-import type { ZoneId } from '../zones'
 import { PARTS, buildOf, type Build, type PartId } from './builds'
 import { ANCHORS, CELLS, GROUND } from './cells'
 import { pathOf, sampleCurve } from './curve'
 import { placer, type Place, type Point } from './frames'
 import type { LengthAt } from './lengthsAlong'
 import { remembered } from './remembered'
+import type { Axis } from './shapes'
 import { edgePath } from './texture'
-import { boxOf, coated, curlScale, screen, skinOf, type DrawOptions, type FigureCell, type FigureDog, type FigurePart, type FigureView, type Skin } from './view' // prettier-ignore
+import { boxOf, coated, curlScale, screen, skinOf, type Cut, type DrawOptions, type FigureCell, type FigureDog, type FigurePart, type FigureView, type Skin } from './view' // prettier-ignore
 
 /** How finely outlines and seams are sampled, in heights. By eye. */
 const STEP = { large: 1 / 80, small: 1 / 45 }
@@ -23,10 +23,10 @@ const BLENDED = (): Join => 'blend'
  * @param lengthAt the coat at a zone, mm
  * @param size a small picture is drawn with fewer points
  */
-export function sideView(dog: FigureDog, lengthAt: LengthAt, size: 'large' | 'small' = 'large', joinOf: (zone: ZoneId) => Join = BLENDED): FigureView {
+export function sideView(dog: FigureDog, lengthAt: LengthAt, size: 'large' | 'small' = 'large', { joinOf = BLENDED, shapeOf }: Cut = {}): FigureView {
   const { build, heightCm, lengthCm } = dog
   const bare = bareSide(`${build} ${heightCm} ${lengthCm} ${size}`, buildOf(build), measuresOf(build, heightCm, lengthCm), STEP[size])
-  const options: DrawOptions = { dog, lengthAt, joinOf, heightMm: bare.heightMm }
+  const options: DrawOptions = { dog, lengthAt, joinOf, heightMm: bare.heightMm, ...(shapeOf ? { shapeOf } : {}) }
   const near = PARTS.map((id) => coated(bare.skins[id], options, { id, place: id === 'ear' ? 'over' : 'near', ground: GROUND[id] }))
   const outline = (id: PartId) => near.find((part) => part.id === id)?.outline ?? []
   const far = (['fore', 'hind'] as const).map((id) => farLeg(id, outline(id), bare, options))
@@ -51,7 +51,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
   const place = placer(build, measures)
   const { height } = measures
   const outlineOf = (id: PartId) => build.shapes[id].map(([, frame, a, b, zone]) => ({ point: place(frame, a, b), zone }))
-  const skins = Object.fromEntries(PARTS.map((id) => [id, skinOf(outlineOf(id), height * step)])) as Record<PartId, Skin>
+  const skins = Object.fromEntries(PARTS.map((id) => [id, skinOf(outlineOf(id), height * step, axisOf(id, place, measures))])) as Record<PartId, Skin>
   const far = (id: 'fore' | 'hind', [dx, dy]: readonly [number, number]) => {
     const by = { x: dx * height, y: dy * height }
     return { by, path: pathOf(skins[id].samples.map(({ point }) => shifted(point, by))) }
@@ -71,6 +71,16 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
     heightMm: height,
   }
 }) // prettier-ignore
+
+/** From the root of a part to its end; the head has no such line. */
+function axisOf(id: PartId, place: Place, { length }: Measures): Axis | undefined {
+  if (id === 'tail') return { from: place('tail', 0, 0), to: place('tail', 1, 0) }
+  if (id === 'ear') return { from: place('ear', 0, 0), to: place('ear', 1, 0) }
+  if (id === 'torso') return { from: { x: 0, y: 0 }, to: { x: length, y: 0 } }
+  if (id === 'head') return undefined
+  const top = place('fore', 0, 1)
+  return { from: top, to: { x: top.x, y: 0 } }
+}
 
 const shifted = <T extends Point>(point: T, by: Point): T => ({ ...point, x: point.x + by.x, y: Math.max(0, point.y + by.y) }) // prettier-ignore
 

@@ -6,6 +6,7 @@ import { coatLine, counterClockwise, type CoatPoint } from './coatLine'
 import { pathOf, sampleCurve } from './curve'
 import type { Point } from './frames'
 import type { LengthAt, SkinSample } from './lengthsAlong'
+import { alongOf, shapeShare, type Axis, type StandsAt } from './shapes'
 import { edgePath } from './texture'
 
 export interface FigureDog {
@@ -69,10 +70,17 @@ export interface FigureView {
   headBox: Box | null
 }
 
+/** How a coat is cut beyond its lengths: how zones meet, and to what shapes. */
+export interface Cut {
+  joinOf?: (zone: ZoneId) => Join
+  shapeOf?: ShapeOf
+}
+
 export interface DrawOptions {
   dog: FigureDog
   lengthAt: LengthAt
   joinOf: (zone: ZoneId) => Join
+  shapeOf?: ShapeOf
   /** Height at the withers, mm: what widths of blends and curls go by. */
   heightMm: number
   fromAbove?: boolean
@@ -90,14 +98,19 @@ const SOFT = 0.03
 /** Curls are drawn for a dog this high, mm, and smaller on smaller ones, down to half. */
 const CURLS_FOR_MM = 500
 
+/** The shape a zone is cut to, as the card names it. */
+export type ShapeOf = (zone: ZoneId) => string | null
+
 /** A bare outline: what stays while the coat changes. */
 export interface Skin {
   samples: SkinSample[]
+  /** Where each sample stands along the part; null for a part without an axis. */
+  stands: StandsAt[] | null
   path: string
 }
 
 /** The skin as a smooth curve through its control points. */
-export function skinOf(points: readonly OutlinePoint[], stepMm: number): Skin {
+export function skinOf(points: readonly OutlinePoint[], stepMm: number, axis?: Axis): Skin {
   const curve = sampleCurve(points.map(({ point }) => point), stepMm, true) // prettier-ignore
   const samples = counterClockwise(
     curve.map(({ point, from }): SkinSample => {
@@ -105,18 +118,22 @@ export function skinOf(points: readonly OutlinePoint[], stepMm: number): Skin {
       return side === undefined ? { point, zone } : { point, zone, side }
     }),
   )
-  return { samples, path: pathOf(samples.map(({ point }) => point)) }
+  const stands = axis ? samples.map(({ point }, at) => ({ along: alongOf(axis, point), under: point.x < (samples[(at + 1) % samples.length] as SkinSample).point.x })) : null // prettier-ignore
+  return { samples, stands, path: pathOf(samples.map(({ point }) => point)) }
 }
 
 /** What a part is, before skin and coat. */
 export type PartFacts = Pick<FigurePart, 'id' | 'place' | 'ground'> & { side?: Side }
 
 /** A part of the figure: its skin, and its coat pushed out from it. */
-export function coated(skin: Skin, { dog, lengthAt, joinOf, heightMm, fromAbove }: DrawOptions, facts: PartFacts): FigurePart {
+export function coated(skin: Skin, { dog, lengthAt, joinOf, shapeOf, heightMm, fromAbove }: DrawOptions, facts: PartFacts): FigurePart {
   const softMm = heightMm * SOFT
-  const outline = coatLine(skin.samples, { lengthAt, joinOf, coat: dog.coat, softMm, ...(fromAbove ? { fromAbove } : {}) })
+  const shares = shapeOf && skin.stands ? skin.stands.map((at, index) => shareAt(skin.samples[index] as SkinSample, at, shapeOf)) : undefined
+  const outline = coatLine(skin.samples, { lengthAt, joinOf, coat: dog.coat, softMm, ...(shares ? { shares } : {}), ...(fromAbove ? { fromAbove } : {}) })
   return { ...facts, skin: skin.path, coat: edgePath(outline, dog.coat, curlScale(heightMm)), outline }
 } // prettier-ignore
+
+const shareAt = ({ zone }: SkinSample, at: StandsAt, shapeOf: ShapeOf): number => (zone === null ? 1 : shapeShare(shapeOf(zone), zone, at)) // prettier-ignore
 
 export const curlScale = (heightMm: number): number => Math.max(0.5, heightMm / CURLS_FOR_MM)
 

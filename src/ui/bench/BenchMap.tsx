@@ -1,5 +1,6 @@
 import { useMemo } from 'react'
-import { sideView } from '@/core/figure'
+import { drawingOf } from '@/core/card'
+import { drawView } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap, cardCallouts, focusOn } from '../coat-map'
 import type { BenchProps } from './props'
@@ -16,8 +17,8 @@ interface MapProps extends BenchProps {
 
 /** The dog with this stage's zones lit; on the head one that still grows is named too, so that nobody cuts it. */
 export function BenchMap({ dog, plan, unit, stageZones, zone, onZone }: MapProps) {
-  const wanted = useMemo(() => new Map(plan.card.map((entry) => [entry.zone, entry])), [plan])
-  const view = useMemo(() => sideView(dog, (each) => wanted.get(each)?.lengthMm ?? 0), [dog, wanted])
+  const { lengthAt, cut } = useMemo(() => drawingOf(plan.card), [plan])
+  const view = useMemo(() => drawView('side', dog, lengthAt, cut), [dog, lengthAt, cut])
   const onHead = stageZones.some((each) => each === 'skull' || each === 'muzzle')
   const growing = onHead ? plan.growing.map((each) => each.zone) : []
   const shown = [...new Set([...stageZones, ...growing])]
@@ -29,8 +30,8 @@ export function BenchMap({ dog, plan, unit, stageZones, zone, onZone }: MapProps
         label={`${dog.name}, zones of this stage`}
         view={view}
         coat={dog.coat}
-        lengthMm={(each) => wanted.get(each)?.lengthMm ?? 0}
-        joinOf={(each) => wanted.get(each)?.join ?? 'blend'}
+        lengthMm={lengthAt}
+        joinOf={cut.joinOf}
         {...(stageZones.length > 0 ? { lit: new Set(shown) } : {})}
         callouts={cardCallouts(plan.card, plan.growing, unit, shown)}
         {...(focus ? { focus } : {})}

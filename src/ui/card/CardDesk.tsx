@@ -4,13 +4,13 @@ import { Input, Select } from 'antd'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
-import { changeEntries, differenceWords, differences, type EntryChange } from '@/core/card'
-import { drawView, type FigureDog, type LengthAt, type ViewId } from '@/core/figure'
+import { changeEntries, differenceWords, differences, drawingOf, type EntryChange } from '@/core/card'
+import { drawView, type FigureDog, type ViewId } from '@/core/figure'
 import type { Kit } from '@/core/lengths'
 import type { CardEntry, LastEntry } from '@/core/request'
 import type { LengthUnit } from '@/core/units'
 import { GROUPS, zoneLabel, zonesOf, type Side, type ZoneId } from '@/core/zones'
-import { CoatMap, LengthKey, SeamKey, ViewTabs, cardCallouts, namedIn } from '../coat-map'
+import { CoatMap, LengthKey, SeamKey, ViewTabs, ZoomMap, cardCallouts, namedIn } from '../coat-map'
 import { UndoRedo } from '../history/UndoRedo'
 import { useHistory } from '../history/useHistory'
 import type { SaveCard, SavePattern } from './actions'
@@ -47,7 +47,8 @@ export function CardDesk(props: CardDeskProps) {
   const [from, setFrom] = useState<ViewId>('side')
   const change = (change: EntryChange) => put(changeEntries(now, { zones: [...picked], side }, change))
   const pick = (zone: ZoneId) => setPicked(toggled(picked, [zone]))
-  const { view, lengthMm, joinOf } = useMemo(() => drawn(from, dog, now), [from, dog, now])
+  const { lengthAt, cut } = useMemo(() => drawingOf(now), [now])
+  const view = useMemo(() => drawView(from, dog, lengthAt, cut), [from, dog, lengthAt, cut])
   const callouts = cardCallouts(now, [], unit, namedIn(from)).filter(({ zone }) => !picked.has(zone))
   const pickedCallouts = cardCallouts(now, [], unit, [...picked].slice(0, MOST_CALLOUTS))
   return (
@@ -83,18 +84,20 @@ export function CardDesk(props: CardDeskProps) {
               Pick nothing
             </button>
           </div>
-          <CoatMap
-            label={`${dog.name}, the card`}
-            view={view}
-            coat={dog.coat}
-            lengthMm={lengthMm}
-            joinOf={joinOf}
-            callouts={[...callouts, ...pickedCallouts]}
-            width={760}
-            height={500}
-            picked={picked}
-            onPick={pick}
-          />
+          <ZoomMap name={`${dog.name} card`}>
+            <CoatMap
+              label={`${dog.name}, the card`}
+              view={view}
+              coat={dog.coat}
+              lengthMm={lengthAt}
+              joinOf={cut.joinOf}
+              callouts={[...callouts, ...pickedCallouts]}
+              width={760}
+              height={500}
+              picked={picked}
+              onPick={pick}
+            />
+          </ZoomMap>
           <div className={styles.keys}>
             <ViewTabs view={from} onView={setFrom} />
             <SeamKey />
@@ -155,16 +158,6 @@ function Apart({ words, from, card }: { words: string; from: readonly LastEntry[
 function toggled(picked: ReadonlySet<ZoneId>, zones: readonly ZoneId[]): ReadonlySet<ZoneId> {
   const all = zones.every((zone) => picked.has(zone))
   return new Set(all ? [...picked].filter((zone) => !zones.includes(zone)) : [...picked, ...zones])
-}
-
-/** One view of the card; where left and right differ each side shows its own, a view of one side the dog's left. */
-function drawn(from: ViewId, dog: FigureDog, card: readonly CardEntry[]) {
-  const lengthMm: LengthAt = (zone, side = 'left') => {
-    const entries = card.filter((entry) => entry.zone === zone)
-    return (entries.find((entry) => entry.side === side) ?? entries[0])?.lengthMm ?? 0
-  }
-  const joinOf = (zone: ZoneId) => card.find((entry) => entry.zone === zone)?.join ?? 'blend'
-  return { view: drawView(from, dog, lengthMm, joinOf), lengthMm, joinOf }
 }
 
 interface SaveProps extends CardDeskProps {

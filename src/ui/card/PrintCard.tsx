@@ -1,6 +1,6 @@
 import type { CoatId } from '@/core/coat'
-import { sideView, type FigureDog } from '@/core/figure'
-import { cardRows, type CardRow } from '@/core/card'
+import { drawView, type FigureDog } from '@/core/figure'
+import { cardRows, drawingOf, type CardRow } from '@/core/card'
 import { toolWords } from '@/core/lengths'
 import type { Growing } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
@@ -24,8 +24,7 @@ export interface PrintCardProps {
 /** A card for the wall of the tub, A5: a colleague can cut from it without asking. */
 export function PrintCard({ dog, facts, which, card, growing, unit, mind }: PrintCardProps) {
   const { cut, left } = cardRows(card)
-  const lengths = new Map(card.map(({ zone, lengthMm }) => [zone, lengthMm]))
-  const lengthMm = (zone: ZoneId) => lengths.get(zone) ?? 0
+  const { lengthAt, cut: cutTo } = drawingOf(card)
   return (
     <article className={styles.sheet} aria-label={`Card of ${dog.name}`}>
       <div className={styles.top}>
@@ -35,10 +34,10 @@ export function PrintCard({ dog, facts, which, card, growing, unit, mind }: Prin
       </div>
       <CoatMap
         label={`${dog.name}, the trim`}
-        view={sideView(dog, lengthMm)}
+        view={drawView('side', dog, lengthAt, cutTo)}
         coat={dog.coat}
-        lengthMm={lengthMm}
-        joinOf={(zone) => card.find((entry) => entry.zone === zone)?.join ?? 'blend'}
+        lengthMm={lengthAt}
+        joinOf={cutTo.joinOf}
         callouts={cardCallouts(card, growing, unit, ON_THE_SHEET)}
         width={510}
         height={284}

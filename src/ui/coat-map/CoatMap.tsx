@@ -1,5 +1,6 @@
 import { useId } from 'react'
 import { COAT_FACTS } from '@/core/coat'
+import type { Guide } from '@/core/balance'
 import type { Box, FigureView, ViewId } from '@/core/figure'
 import { groupOf, zoneLabel, type Side, type ZoneId } from '@/core/zones'
 import { CalloutMark } from './CalloutMark'
@@ -69,6 +70,14 @@ export function CoatMap(props: CoatMapProps) {
       {callouts.length > 0 && RIGHT_IS[view.id] && (
         <SideWords right={RIGHT_IS[view.id] ?? 'left'} width={width} height={height} />
       )}
+      {props.guides?.map((guide) => (
+        <GuideLine
+          key={guide.words}
+          guide={guide}
+          at={guide.upright ? guide.atMm * scale + shift.x : shift.y - guide.atMm * scale}
+          across={guide.upright ? [26, height - 24] : [margin - 6, width - margin + 6]}
+        />
+      ))}
       {placed.map((callout) => (
         <CalloutMark
           key={`${callout.zone}${callout.side ?? ''}`}
@@ -85,6 +94,19 @@ export function CoatMap(props: CoatMapProps) {
 
 /** Where the dog's right is on the paper, for views that show both sides. */
 const RIGHT_IS: Partial<Record<ViewId, 'left' | 'right'>> = { front: 'left', 'head-front': 'left', rear: 'right' }
+
+/** Fine and dashed, with its name at the end. */
+function GuideLine({ guide, at, across: [from, to] }: { guide: Guide; at: number; across: readonly [number, number] }) {
+  const d = guide.upright ? `M${at} ${from}V${to}` : `M${from} ${at}H${to}`
+  return (
+    <g pointerEvents="none">
+      <path d={d} stroke="var(--kv-ink-2)" strokeWidth={1} strokeDasharray="2 4" fill="none" />
+      <text x={guide.upright ? at : to - 4} y={guide.upright ? from - 6 : at - 4} textAnchor={guide.upright ? 'middle' : 'end'} fontSize={12.5} fill="var(--kv-ink-2)">
+        {guide.words}
+      </text>
+    </g>
+  )
+} // prettier-ignore
 
 function SideWords({ right, width, height }: { right: 'left' | 'right'; width: number; height: number }) {
   const words = right === 'left' ? ['dog’s right', 'dog’s left'] : ['dog’s left', 'dog’s right']

@@ -1,5 +1,6 @@
 import type { FigurePart, FigureView } from '@/core/figure'
 import { zoneLabel, type Side, type ZoneId } from '@/core/zones'
+import type { KeyboardEvent } from 'react'
 import { lengthColour } from './ramp'
 import type { CoatMapProps } from './map'
 
@@ -58,8 +59,8 @@ const Outline = ({ parts, px }: { parts: FigurePart[]; px: number }) =>
 function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, picked, onPick }: FigureProps & { part: FigurePart; fillOf: FillOf }) {
   const cells = view.cells.filter((cell) => cell.part === part.id)
   const { ground, side } = part
-  const pick = (zone: ZoneId) => (onPick ? { onClick: () => onPick(zone), style: { cursor: 'pointer' } } : {})
   const title = (zone: ZoneId, of?: Side) => `${zoneLabel(zone)}${of ? `, ${of}` : ''}: ${Math.round(lengthMm(zone, of) * 10) / 10} mm`
+  const pick = (zone: ZoneId, of?: Side) => (onPick ? pickable(title(zone, of), picked?.has(zone) === true, () => onPick(zone)) : {})
   const fieldsPicked = [...(picked?.has(ground) ? [part.coat] : []), ...cells.filter(({ zone }) => picked?.has(zone)).map(({ field }) => field)]
   return (
     <g>
@@ -67,11 +68,11 @@ function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, p
         <path d={part.coat} />
       </clipPath>
       <g clipPath={`url(#${id}${part.id})`}>
-        <path d={part.coat} fill={fillOf(ground, side)} data-zone={ground} {...pick(ground)}>
+        <path d={part.coat} fill={fillOf(ground, side)} data-zone={ground} {...pick(ground, side)}>
           <title>{title(ground, side)}</title>
         </path>
         {cells.map((cell, index) => (
-          <path key={index} d={cell.field} fill={fillOf(cell.zone, cell.side)} data-zone={cell.zone} {...pick(cell.zone)}>
+          <path key={index} d={cell.field} fill={fillOf(cell.zone, cell.side)} data-zone={cell.zone} {...pick(cell.zone, cell.side)}>
             <title>{title(cell.zone, cell.side)}</title>
           </path>
         ))}
@@ -84,6 +85,22 @@ function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, p
     </g>
   )
 } // prettier-ignore
+
+/** A field of the map as a button: by mouse, by touch and by keyboard. */
+const pickable = (label: string, pressed: boolean, onPick: () => void) => ({
+  role: 'button',
+  tabIndex: 0,
+  'aria-label': label,
+  'aria-pressed': pressed,
+  onClick: onPick,
+  onKeyDown: (event: KeyboardEvent<SVGPathElement>) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return
+    event.preventDefault()
+    event.stopPropagation()
+    onPick()
+  },
+  style: { cursor: 'pointer' },
+})
 
 /** How two zones meet: blend dashed, taper thick, line solid. */
 function Seam({ d, join, px }: { d: string; join: 'blend' | 'taper' | 'line'; px: number }) {

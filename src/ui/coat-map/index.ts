@@ -1,6 +1,7 @@
 export { CoatMap, focusOn } from './CoatMap'
 export { cardCallouts, coatCallouts, namedIn, showFigure, unitWord } from './cardCallouts'
 export type { Callout } from './callouts'
+export { ZoomMap } from './ZoomMap'
 export { ViewTabs } from './ViewTabs'
 export { DogPicture } from './DogPicture'
 export { LengthSwatch } from './LengthSwatch'

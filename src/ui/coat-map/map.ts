@@ -1,5 +1,6 @@
 import type { CoatId } from '@/core/coat'
 import type { Box, FigureView, LengthAt } from '@/core/figure'
+import type { Guide } from '@/core/balance'
 import type { Join } from '@/core/patterns'
 import type { ZoneId } from '@/core/zones'
 import type { Callout } from './callouts'
@@ -16,6 +17,8 @@ export interface CoatMapProps {
   /** Another layer as a dotted line, such as the coat now. */
   dotted?: FigureView
   callouts: readonly Callout[]
+  /** Lines to hold the dog against, on the side view. */
+  guides?: readonly Guide[]
   /** What is shown large; the whole dog when left out. */
   focus?: Box
   width: number

@@ -31,12 +31,15 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
   const router = useRouter()
   const [wanted, setWanted] = useState<number | null>(null)
   const [fault, setFault] = useState<string | null>(null)
+  const [kept, setKept] = useState(false)
   const [busy, start] = useTransition()
   const wantedMm = wanted === null ? null : unit === 'mm' ? wanted : mmFromInch(wanted)
   const near = wantedMm === null ? [] : waysNear(kit, wantedMm, OFFERED)
   const send = (action: KitAction, input: object) =>
     start(async () => {
+      setKept(false)
       const answer = await action(input)
+      setKept(answer.ok)
       setFault(answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' '))
       router.refresh()
     })
@@ -73,7 +76,9 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
       )}
       <div className={styles.columns}>
         <section aria-label="Tools in use">
-          <h2>In use</h2>
+          <h2>
+            In use <span className="kv-small" role="status">{busy ? 'keeping…' : kept ? 'all kept' : ''}</span>
+          </h2>
           <ToolTable tools={tools} unit={unit} onChange={changeTool} />
           <AddTool busy={busy} add={(asked) => send(add, asked)} />
           {retired.length > 0 && (

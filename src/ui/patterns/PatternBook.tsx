@@ -88,6 +88,7 @@ interface TileProps {
 
 function Tile({ label, words, dog, card, pressed, onPick }: TileProps) {
   const coatMm = Object.fromEntries(card.map(({ zone, lengthMm }) => [zone, lengthMm]))
+  const shapes = Object.fromEntries(card.map(({ zone, shape }) => [zone, shape]))
   const pick = () => {
     onPick()
     window.scrollTo({ top: 0 })
@@ -95,7 +96,7 @@ function Tile({ label, words, dog, card, pressed, onPick }: TileProps) {
   return (
     <li>
       <button className={styles.tile} aria-pressed={pressed} onClick={pick}>
-        <DogPicture label={label} dog={dog} coatMm={coatMm} width={285} height={176} />
+        <DogPicture label={label} dog={dog} coatMm={coatMm} shapes={shapes} width={285} height={176} />
         <b>{label}</b>
         <span className="kv-small">{words}</span>
       </button>

@@ -1,15 +1,25 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { cardRows } from '@/core/card'
+import { cardRows, drawingOf } from '@/core/card'
 import type { BuildId } from '@/core/build'
 import { COATS, type CoatId } from '@/core/coat'
-import { sideView } from '@/core/figure'
+import { drawView, type ViewId } from '@/core/figure'
 import { toolWords, type Cut } from '@/core/lengths'
 import { SEASONS, TYPICAL_DOG, patternInWords, patternLabel, type PatternId, type Season } from '@/core/patterns'
 import type { LengthUnit } from '@/core/units'
-import { zoneLabel, type ZoneId } from '@/core/zones'
-import { CoatMap, LengthKey, LengthSwatch, SeamKey, cardCallouts, showFigure, unitWord } from '../coat-map'
+import { zoneLabel } from '@/core/zones'
+import {
+  CoatMap,
+  LengthKey,
+  LengthSwatch,
+  SeamKey,
+  ViewTabs,
+  cardCallouts,
+  namedIn,
+  showFigure,
+  unitWord,
+} from '../coat-map'
 import type { HousePatternLine } from './housePatternLine'
 import { cardOnPaper } from './patternCard'
 import styles from './patterns.module.css'
@@ -34,16 +44,17 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
     () => (chosen.from === 'library' ? cardOnPaper(chosen.id, coat, { season, purpose: show ? 'show' : 'pet' }) : (own?.card ?? [])),
     [chosen, own, coat, season, show],
   )
-  const lengths = new Map(card.map(({ zone, lengthMm }) => [zone, lengthMm]))
-  const lengthMm = (zone: ZoneId) => lengths.get(zone) ?? 0
+  const { lengthAt, cut: cutTo } = drawingOf(card)
+  const [from, setFrom] = useState<ViewId>('side')
   const label = chosen.from === 'library' ? patternLabel(chosen.id) : (own?.name ?? '')
   const words = chosen.from === 'library' ? patternInWords(chosen.id) : (own?.words ?? '')
   const { cut, left } = cardRows(card)
   return (
     <div className={styles.sheet}>
       <div>
-        <CoatMap label={label} view={sideView({ build: typical.build, coat }, lengthMm)} coat={coat} lengthMm={lengthMm} joinOf={(zone) => card.find((entry) => entry.zone === zone)?.join ?? 'blend'} callouts={cardCallouts(card, [], unit)} width={660} height={430} />
+        <CoatMap label={label} view={drawView(from, { build: typical.build, coat }, lengthAt, cutTo)} coat={coat} lengthMm={lengthAt} joinOf={cutTo.joinOf} callouts={cardCallouts(card, [], unit, namedIn(from))} width={660} height={430} />
         <div className={styles.keys}>
+          <ViewTabs view={from} onView={setFrom} />
           <SeamKey />
           <LengthKey />
         </div>

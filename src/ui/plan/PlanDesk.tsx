@@ -2,13 +2,15 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
+import { guidesOf } from '@/core/balance'
+import { drawingOf } from '@/core/card'
 import { drawView, type ViewId } from '@/core/figure'
 import type { Case, Result } from '@/core/plan'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
-import { CoatMap, LengthKey, SeamKey, ViewTabs, cardCallouts, namedIn } from '../coat-map'
+import { CoatMap, LengthKey, SeamKey, ViewTabs, ZoomMap, cardCallouts, namedIn } from '../coat-map'
 import { FamilyKey, Tape } from '../tape'
 import { houseTime } from '../time/houseTime'
 import { UndoRedo } from '../history/UndoRedo'
@@ -42,15 +44,14 @@ export function PlanDesk(props: PlanProps) {
   const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(bookingId, start, keep)
   const [picked, setPicked] = useState<ZoneId | null>(null)
   const [side, setSide] = useState<ViewId>('side')
+  const [guided, setGuided] = useState(false)
   const [fault, setFault] = useState<string | null>(null)
   const [busy, startTransition] = useTransition()
   const time = houseTime(timeZone)
   const views = useMemo(() => {
-    const wanted = new Map(plan.card.map(({ zone, lengthMm }) => [zone, lengthMm]))
-    const wantedMm = (zone: ZoneId) => wanted.get(zone) ?? 0
-    const joinOf = (zone: ZoneId) => plan.card.find((entry) => entry.zone === zone)?.join ?? 'blend'
-    const wantedView = drawView(side, now.dog, wantedMm, joinOf)
-    return { wantedMm, joinOf, wanted: wantedView, now: drawView(side, now.dog, (zone) => presentMm.get(zone) ?? 0) }
+    const { lengthAt, cut } = drawingOf(plan.card)
+    const wanted = drawView(side, now.dog, lengthAt, cut)
+    return { lengthAt, joinOf: cut.joinOf, wanted, now: drawView(side, now.dog, (zone) => presentMm.get(zone) ?? 0) }
   }, [now.dog, plan.card, presentMm, side])
   const { fit } = plan
   const longest = Math.max(fit.slotMin, fit.p90)
@@ -93,21 +94,32 @@ export function PlanDesk(props: PlanProps) {
           change={change}
         />
         <section aria-label="The trim">
-          <CoatMap
-            label={`${now.dog.name}, trim wanted`}
-            view={views.wanted}
-            dotted={views.now}
-            coat={now.dog.coat}
-            lengthMm={views.wantedMm}
-            joinOf={views.joinOf}
-            callouts={cardCallouts(plan.card, plan.growing, unit, namedIn(side))}
-            width={600}
-            height={430}
-            picked={new Set(picked === null ? [] : [picked])}
-            onPick={setPicked}
-          />
+          <ZoomMap name={`${now.dog.name} plan`}>
+            <CoatMap
+              label={`${now.dog.name}, trim wanted`}
+              view={views.wanted}
+              dotted={views.now}
+              coat={now.dog.coat}
+              lengthMm={views.lengthAt}
+              joinOf={views.joinOf}
+              callouts={cardCallouts(plan.card, plan.growing, unit, namedIn(side))}
+              {...(guided && side === 'side' ? { guides: guidesOf(now.dog) } : {})}
+              width={600}
+              height={430}
+              picked={new Set(picked === null ? [] : [picked])}
+              onPick={setPicked}
+            />
+          </ZoomMap>
           <div className={styles.keys}>
             <ViewTabs view={side} onView={setSide} />
+            <button
+              className="kv-chip"
+              aria-pressed={guided}
+              onClick={() => setGuided(!guided)}
+              disabled={side !== 'side'}
+            >
+              Guides
+            </button>
             <span className="kv-small">dotted: coat now</span>
             <LengthKey />
           </div>
