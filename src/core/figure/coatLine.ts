@@ -20,6 +20,8 @@ const SEEN: Partial<Record<ZoneId, number>> = {
 
 /** How far a hanging hair leans on its neighbours, in its own lengths. Judged by eye. */
 const LEANS = 0.45
+/** How far hair that was kept off the skin settles with its neighbours, in soft widths. By eye. */
+const SETTLES = 0.7
 /** Hair longer than this begins to hang, mm. Judged by eye. */
 const HANGS_FROM_MM = 14
 
@@ -60,13 +62,23 @@ export function coatLine(samples: readonly SkinSample[], options: CoatOptions): 
     }
   })
   const leansMm = LEANS * Math.max(...lengths) * (1 - stands0)
-  const leaning = leansMm > 1 && !fromAbove ? leaned(samples, shifts, leansMm) : shifts
+  const hangs = leansMm > 1 && !fromAbove
+  const lying = hangs ? leaned(samples, shifts, leansMm).map((shift, at) => keptOutside(shift, normals[at] as Point, lengths[at] as number)) : shifts // prettier-ignore
+  const leaning = hangs ? leaned(samples, lying, softMm * SETTLES) : lying
   const outline = samples.map(({ point }, index): CoatPoint => {
     const shift = leaning[index] as Point
     const y = point.y + shift.y
     return { x: point.x + shift.x, y: fromAbove ? y : Math.max(0, y), lengthMm: lengths[index] as number }
   })
   return withoutLoops(fromAbove ? outline : onTheFloor(outline))
+}
+
+/** Hair lies on the skin, never in it: at least this share of its length stands off. By eye. */
+const LEAST_OFF = 0.12
+
+function keptOutside(shift: Point, normal: Point, lengthMm: number): Point {
+  const lacks = LEAST_OFF * lengthMm - (shift.x * normal.x + shift.y * normal.y)
+  return lacks > 0 ? { x: shift.x + normal.x * lacks, y: shift.y + normal.y * lacks } : shift
 }
 
 /** Points that lie on the floor in a row are one straight edge. */

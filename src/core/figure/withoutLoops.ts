@@ -4,8 +4,8 @@ import type { Point } from './frames'
 const MOST_LOOPS = 60
 
 /**
- * A closed outline without the loops that an offset makes in dents: wherever it crosses itself, the smaller of the two
- * loops goes and the crossing takes its place.
+ * A closed outline, counter-clockwise, without the loops that an offset makes in dents: wherever it crosses itself, the
+ * loop that is turned inside out goes, else the smaller one, and the crossing takes its place.
  */
 export function withoutLoops<T extends Point>(outline: readonly T[]): T[] {
   let points = [...outline]
@@ -16,10 +16,16 @@ export function withoutLoops<T extends Point>(outline: readonly T[]): T[] {
     const inside = points.slice(first + 1, second + 1)
     const outside = [...points.slice(second + 1), ...points.slice(0, first + 1)]
     const point = { ...(points[first] as T), x: at.x, y: at.y }
-    points = Math.abs(area([at, ...inside])) < Math.abs(area([at, ...outside])) ? [point, ...outside] : [point, ...inside]
+    points = goes(area([at, ...inside]), area([at, ...outside])) ? [point, ...outside] : [point, ...inside]
   }
   return points
 } // prettier-ignore
+
+/** Whether the first of two loops goes: one turned inside out always does, else the smaller. */
+function goes(first: number, second: number): boolean {
+  if (first < 0 !== second < 0) return first < 0
+  return Math.abs(first) < Math.abs(second)
+}
 
 /** Twice the signed area by the shoelace formula. */
 export function area(points: readonly Point[]): number {

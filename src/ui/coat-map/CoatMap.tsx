@@ -101,7 +101,7 @@ function GuideLine({ guide, at, across: [from, to] }: { guide: Guide; at: number
   return (
     <g pointerEvents="none">
       <path d={d} stroke="var(--kv-ink-2)" strokeWidth={1} strokeDasharray="2 4" fill="none" />
-      <text x={guide.upright ? at : to - 4} y={guide.upright ? from - 6 : at - 4} textAnchor={guide.upright ? 'middle' : 'end'} fontSize={12.5} fill="var(--kv-ink-2)">
+      <text x={guide.upright ? at : from + 2} y={guide.upright ? from - 6 : at - 4} textAnchor={guide.upright ? 'middle' : 'start'} fontSize={12.5} fill="var(--kv-ink-2)">
         {guide.words}
       </text>
     </g>

@@ -52,8 +52,11 @@ export function DogFigure(props: FigureProps) {
   )
 }
 
+/** Coat and skin together: where long hair falls away from a tip, the skin still shows. */
+const whole = ({ coat, skin }: FigurePart): string => coat + skin
+
 const Outline = ({ parts, px }: { parts: FigurePart[]; px: number }) =>
-  parts.map((part) => <path key={part.id} d={part.coat} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />)
+  parts.map((part) => <path key={part.id} d={whole(part)} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />)
 
 /** One part of the body: its zones as fields, cut to its coat line, with the seams between them. */
 function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, picked, onPick }: FigureProps & { part: FigurePart; fillOf: FillOf }) {
@@ -65,10 +68,10 @@ function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, p
   return (
     <g>
       <clipPath id={`${id}${part.id}`}>
-        <path d={part.coat} />
+        <path d={whole(part)} />
       </clipPath>
       <g clipPath={`url(#${id}${part.id})`}>
-        <path d={part.coat} fill={fillOf(ground, side)} data-zone={ground} {...pick(ground, side)}>
+        <path d={whole(part)} fill={fillOf(ground, side)} data-zone={ground} {...pick(ground, side)}>
           <title>{title(ground, side)}</title>
         </path>
         {cells.map((cell, index) => (

@@ -55,6 +55,8 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
         <CoatMap label={label} view={drawView(from, { build: typical.build, coat }, lengthAt, cutTo)} coat={coat} lengthMm={lengthAt} joinOf={cutTo.joinOf} callouts={cardCallouts(card, [], unit, namedIn(from))} width={660} height={430} />
         <div className={styles.keys}>
           <ViewTabs view={from} onView={setFrom} />
+        </div>
+        <div className={styles.keys}>
           <SeamKey />
           <LengthKey />
         </div>

@@ -120,10 +120,12 @@ export function PlanDesk(props: PlanProps) {
             >
               Guides
             </button>
+          </div>
+          <div className={styles.keys}>
+            <SeamKey />
             <span className="kv-small">dotted: coat now</span>
             <LengthKey />
           </div>
-          <SeamKey />
           <div className={styles.under}>
             <LookOver case_={now} unit={unit} presentMm={presentMm} change={change} />
             <BalanceAdvice

@@ -1,4 +1,4 @@
-import { sideView, type FigureDog } from '@/core/figure'
+import type { FigureDog } from '@/core/figure'
 import type { Plan, Result } from '@/core/plan'
 import { stageLabel, type StageId } from '@/core/stages'
 import type { Segment } from '@/core/strip'
@@ -7,8 +7,9 @@ import type { ZoneOutcome } from '@/core/visit'
 import { isPaired, zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
 import { BookVisit, type BookProps } from '../booking/BookVisit'
-import { CoatMap, cardCallouts, showFigure, unitWord, type Callout } from '../coat-map'
+import { showFigure, unitWord } from '../coat-map'
 import { CloseVisit } from './CloseVisit'
+import { CutAgainstPlan } from './CutAgainstPlan'
 import { StageMinutes, type StageTime } from './StageMinutes'
 import { TwoTapes } from './TwoTapes'
 import styles from './wrapUp.module.css'
@@ -42,12 +43,6 @@ export interface WrapUpProps {
 export function WrapUp(props: WrapUpProps) {
   const { dog, plan, results, unit, slotMin, doneMin } = props
   const over = Math.round(doneMin) - slotMin
-  const cutMm = new Map(
-    results.map(({ planned, cut }) => [planned.zone, Math.min(...cut.map(({ lengthMm }) => lengthMm))]),
-  )
-  const lengthMm = (zone: ZoneId) => cutMm.get(zone) ?? 0
-  const differing = results.filter(({ how }) => how !== 'as planned')
-  const lit = new Set(differing.map(({ planned }) => planned.zone))
   const where = over > 0 ? `${over} past the slot` : `${-over} left of the slot`
   return (
     <>
@@ -69,29 +64,8 @@ export function WrapUp(props: WrapUpProps) {
         />
       </div>
       <TwoTapes name={dog.name} planned={props.planned} done={props.done} slotMin={slotMin} />
+      <CutAgainstPlan dog={dog} card={plan.card} results={results} unit={unit} />
       <div className={styles.columns}>
-        <section>
-          <h2>What differs from the card</h2>
-          <CoatMap
-            label={`${dog.name}, as cut`}
-            view={sideView(dog, lengthMm)}
-            coat={dog.coat}
-            lengthMm={lengthMm}
-            {...(lit.size > 0 ? { lit } : {})}
-            callouts={
-              lit.size > 0
-                ? differing.slice(0, 10).map((each) => differs(each, unit))
-                : cardCallouts(plan.card, [], unit)
-            }
-            width={500}
-            height={400}
-          />
-          <p className="kv-small">
-            {differing.length === 0
-              ? `All ${results.length} zones were cut as planned.`
-              : `Tinted: ${differing.length} of ${results.length} zones differ from the card.`}
-          </p>
-        </section>
         <ZoneTable results={results} unit={unit} />
         <section className={styles.next}>
           <h2>Next visit</h2>
@@ -159,21 +133,6 @@ function furthest(plan: Plan, minutes: StageTime[]): string {
   return most.length === 0
     ? 'No stage took 2 min more than planned.'
     : `${most.map(({ id, more }) => `${stageLabel(id)} took ${more} more`).join(', ')} than planned.`
-}
-
-function differs({ planned, cut, how }: ZoneOutcome, unit: LengthUnit): Callout {
-  const shortest = cut.reduce((a, b) => (a.lengthMm <= b.lengthMm ? a : b))
-  const side = shortest.side ? `, ${shortest.side}` : ''
-  const below = how === 'not reached' ? 'not reached' : `planned ${showFigure(planned.lengthMm, unit)}`
-  return {
-    zone: planned.zone,
-    name: `${zoneLabel(planned.zone)}${side}`,
-    figure: showFigure(shortest.lengthMm, unit),
-    unit: unitWord(unit),
-    lengthMm: shortest.lengthMm,
-    below,
-    caution: side !== '' || how === 'not reached',
-  }
 }
 
 const TELLING: readonly ZoneId[] = ['back', 'foreleg', 'thigh', 'forefoot', 'hindfoot', 'cheek', 'ear-edge']
