@@ -1,23 +1,13 @@
-import { rmSync } from 'node:fs'
 import { By, Key, type WebDriver } from 'selenium-webdriver'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Page, openBrowser, startKovit, stopKovit, type Running } from './kovit'
+import { describe, expect, it } from 'vitest'
+import { openFor, type Page, type Running } from './kovit'
 
 const HOME = '.kovit-test/card'
 let kovit: Running
 let driver: WebDriver
 let page: Page
 
-beforeAll(async () => {
-  rmSync(HOME, { recursive: true, force: true })
-  kovit = await startKovit(HOME)
-  driver = await openBrowser()
-  page = new Page(driver)
-})
-afterAll(async () => {
-  await driver?.quit()
-  await stopKovit(kovit)
-})
+openFor(HOME, (opened) => ({ kovit, driver, page } = opened))
 
 /** Opens the file of a dog from the list. */
 async function openFile(name: string): Promise<void> {

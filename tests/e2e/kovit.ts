@@ -1,6 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process'
+import { rmSync } from 'node:fs'
 import { Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome'
+import { afterAll, beforeAll } from 'vitest'
 
 const READY_MS = 170_000
 const FIND_MS = 15_000
@@ -86,4 +88,31 @@ export class Page {
     )) as [string, string, number, boolean][]
     return new Map(rows.map(([zone, tool, lengthMm, changed]) => [zone, { tool, lengthMm, changed }]))
   }
+}
+
+export interface Opened {
+  kovit: Running
+  driver: WebDriver
+  page: Page
+}
+
+/** Starts Kovit on a fresh home with a browser before the tests of a file, and ends both after them. */
+export function openFor(
+  home: string,
+  tell: (opened: Opened) => unknown,
+  size: readonly [number, number] = [1280, 900],
+): void {
+  let opened: Partial<Opened> = {}
+  beforeAll(async () => {
+    rmSync(home, { recursive: true, force: true })
+    const kovit = await startKovit(home)
+    opened = { kovit }
+    const driver = await openBrowser(...size)
+    opened = { kovit, driver }
+    await tell({ kovit, driver, page: new Page(driver) })
+  })
+  afterAll(async () => {
+    await opened.driver?.quit()
+    await stopKovit(opened.kovit)
+  })
 }

@@ -1,23 +1,13 @@
-import { rmSync } from 'node:fs'
 import { Key, By, type WebDriver } from 'selenium-webdriver'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Page, openBrowser, startKovit, stopKovit, type Running } from './kovit'
+import { describe, expect, it } from 'vitest'
+import { openFor, type Page, type Running } from './kovit'
 
 const HOME = '.kovit-test/one-dog'
 let kovit: Running
 let driver: WebDriver
 let page: Page
 
-beforeAll(async () => {
-  rmSync(HOME, { recursive: true, force: true })
-  kovit = await startKovit(HOME)
-  driver = await openBrowser()
-  page = new Page(driver)
-})
-afterAll(async () => {
-  await driver?.quit()
-  await stopKovit(kovit)
-})
+openFor(HOME, (opened) => ({ kovit, driver, page } = opened))
 
 const stageNow = async () => driver.findElement(By.css('main[data-stage]')).getAttribute('data-stage')
 const untilStage = (stage: string) => driver.wait(async () => (await stageNow()) === stage, 8000, `stage ${stage}`)

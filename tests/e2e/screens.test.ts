@@ -1,7 +1,6 @@
-import { rmSync } from 'node:fs'
 import { By, Key, type WebDriver } from 'selenium-webdriver'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Page, openBrowser, startKovit, stopKovit, type Running } from './kovit'
+import { describe, expect, it } from 'vitest'
+import { openFor, type Opened, type Page, type Running } from './kovit'
 
 const HOME = '.kovit-test/screens'
 let kovit: Running
@@ -9,11 +8,11 @@ let driver: WebDriver
 let page: Page
 let paths: Record<'day' | 'dogs' | 'dog' | 'plan' | 'bench' | 'wrapUp' | 'kit' | 'patterns' | 'card' | 'sheet', string>
 
-beforeAll(async () => {
-  rmSync(HOME, { recursive: true, force: true })
-  kovit = await startKovit(HOME)
-  driver = await openBrowser(820, 1180)
-  page = new Page(driver)
+openFor(HOME, findPaths, [820, 1180])
+
+/** The pages of the demo, found as a person would: from the day. */
+async function findPaths(opened: Opened): Promise<void> {
+  ;({ kovit, driver, page } = opened)
   const day = await (await fetch(kovit.address)).text()
   const found = (pattern: RegExp) => pattern.exec(day)?.[0] ?? 'missing'
   paths = {
@@ -28,11 +27,7 @@ beforeAll(async () => {
     card: '/dogs/7/card',
     sheet: '/dogs/7/card/print',
   }
-})
-afterAll(async () => {
-  await driver?.quit()
-  await stopKovit(kovit)
-})
+}
 
 const open = (path: string) => driver.get(kovit.address + path)
 
