@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { FULL_KIT, SKIP_BLADES, byHand, cutWith, isSkipTooth } from '../lengths'
 import type { CardEntry } from '../request'
 import { SIDES, THIN_SKIN, ZONES, type ZoneId } from '../zones'
-import { cardRows, changeEntries, choicesFor, cutAt, differenceWords, differences, sameCut } from '.'
+import { cardProblem, cardRows, changeEntries, choicesFor, cutAt, differenceWords, differences, sameCut } from '.'
 
 const entry = (zone: ZoneId, lengthMm = 9.5, rest: Partial<CardEntry> = {}): CardEntry => ({ zone, side: null, method: 'comb', blade: '30', comb: '2', lay: 'with', lengthMm, shape: null, join: 'blend', why: '', ...rest }) // prettier-ignore
 const CARD = ZONES.map((zone) => entry(zone))
@@ -92,4 +92,27 @@ describe('a card for the wall', () => {
   })
   it('a reason alone makes no difference', () =>
     expect(sameCut(entry('back', 9.5, { why: 'a' }), entry('back', 9.5, { why: 'b' }))).toBe(true))
+})
+
+describe('a card that somebody wants to keep', () => {
+  const swap = (zone: ZoneId, rest: Partial<CardEntry>) => CARD.map((each) => (each.zone === zone ? { ...each, ...rest } : each)) // prettier-ignore
+  it('may be kept when every zone stands once with a length its tool leaves', () =>
+    expect(cardProblem(CARD)).toBeNull())
+  it('may have left and right of a pair', () =>
+    expect(
+      cardProblem(changeEntries(CARD, { zones: ['brow'], side: 'left' }, { cut: byHand('scissor', 9) })),
+    ).toBeNull())
+  it.each([
+    [CARD.filter(({ zone }) => zone !== 'back'), 'Back must stand on the card once, or once for each side of a pair.'],
+    [[...CARD, entry('back')], 'Back must stand on the card once, or once for each side of a pair.'],
+    [swap('brow', { side: 'left' }), 'Brow must stand on the card once, or once for each side of a pair.'],
+    [swap('back', { side: 'left' }), 'Back must stand on the card once, or once for each side of a pair.'],
+    [swap('back', { lengthMm: 12 }), 'Back: this tool leaves 9.5 mm, not 12.'],
+    [swap('back', { blade: '7F' }), 'Back: there is no such tool.'],
+    [swap('tuck', { method: 'clip', comb: null, blade: '7', lengthMm: 3.2 }), 'Tuck: no skip-tooth blade where the skin is thin.'],
+  ])('is refused with a sentence (%#)', (card, sentence) => expect(cardProblem(card)).toBe(sentence)) // prettier-ignore
+  it('takes a skip-tooth blade on the back, and any length by hand', () => {
+    expect(cardProblem(swap('back', { method: 'clip', comb: null, blade: '7', lengthMm: 3.2 }))).toBeNull()
+    expect(cardProblem(swap('back', { method: 'scissor', comb: null, blade: null, lay: null, lengthMm: 77 }))).toBeNull() // prettier-ignore
+  })
 })

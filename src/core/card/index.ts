@@ -1,3 +1,4 @@
+export { cardProblem } from './check'
 export { differenceWords, differences } from './compare'
 export type { Difference } from './compare'
 export { drawingOf } from './drawing'

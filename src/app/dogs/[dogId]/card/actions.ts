@@ -2,9 +2,10 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
+import { cardProblem } from '@/core/card'
 import { problemsOf, refuse, type Result } from '@/core/plan'
 import { CardEntry } from '@/core/request'
-import { ZONES, isPaired } from '@/core/zones'
+import { ZONES } from '@/core/zones'
 import { saveCard } from '@/data/cards'
 import { readDog } from '@/data/dogs'
 import { addHousePattern } from '@/data/housePatterns'
@@ -12,18 +13,11 @@ import { openHouse } from '../../../house'
 
 const by = z.string().min(1, { error: 'Say who.' }).max(60)
 
-/** A whole card: each zone once, or left and right of a pair. */
-const WholeCard = z
-  .array(CardEntry)
-  .max(ZONES.length * 2)
-  .refine(isWhole, { error: 'Each zone stands on a card once, or once for each side.' })
-
-function isWhole(entries: readonly CardEntry[]): boolean {
-  return ZONES.every((zone) => {
-    const sides = entries.filter((entry) => entry.zone === zone).map(({ side }) => side)
-    return sides.join() === '' ? sides.length === 1 : isPaired(zone) && [...sides].sort().join() === 'left,right'
-  })
-}
+/** A card that can be cut from. */
+const WholeCard = z.array(CardEntry).max(ZONES.length * 2).superRefine((card, context) => {
+  const problem = cardProblem(card)
+  if (problem !== null) context.addIssue({ code: 'custom', message: problem })
+}) // prettier-ignore
 
 const NewVersion = z.strictObject({
   dogId: z.number().int().positive(),

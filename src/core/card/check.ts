@@ -1,0 +1,34 @@
+import { cutWith, isSkipTooth } from '../lengths'
+import type { CardEntry } from '../request'
+import { THIN_SKIN, ZONES, isPaired, zoneLabel } from '../zones'
+
+/** Lengths this close are the same to a rule, mm. */
+const SAME_MM = 0.05
+
+/**
+ * What is wrong with a card that somebody wants to keep: a zone that is missing or stands twice, a length that the named
+ * tool does not leave, a skip-tooth blade on thin skin. Null when it can be cut from.
+ */
+export function cardProblem(card: readonly CardEntry[]): string | null {
+  for (const zone of ZONES) {
+    const sides = card.filter((entry) => entry.zone === zone).map(({ side }) => side)
+    const whole = sides.length === 1 && sides[0] === null
+    const both = isPaired(zone) && [...sides].sort().join() === 'left,right'
+    if (!whole && !both) return `${zoneLabel(zone)} must stand on the card once, or once for each side of a pair.`
+  }
+  for (const entry of card) {
+    const problem = entryProblem(entry)
+    if (problem !== null) return problem
+  }
+  return null
+}
+
+function entryProblem({ zone, method, blade, comb, lay, lengthMm }: CardEntry): string | null {
+  if (method !== 'clip' && method !== 'comb') return null
+  const tool = { ...(blade === null ? {} : { blade }), ...(method === 'comb' && comb !== null ? { comb } : {}) }
+  const cut = cutWith(tool, lay ?? 'with')
+  if (cut === null || cut.method !== method) return `${zoneLabel(zone)}: there is no such tool.`
+  if (Math.abs(cut.lengthMm - lengthMm) > SAME_MM) return `${zoneLabel(zone)}: this tool leaves ${cut.lengthMm} mm, not ${lengthMm}.` // prettier-ignore
+  if (blade !== null && isSkipTooth(blade) && THIN_SKIN.includes(zone)) return `${zoneLabel(zone)}: no skip-tooth blade where the skin is thin.` // prettier-ignore
+  return null
+}
