@@ -2,10 +2,11 @@ import { cpus } from 'node:os'
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { learnRates, ratesOf } from '@/core/coat'
-import { VIEWS, otherView, sideView, type FigureDog } from '@/core/figure'
+import { VIEWS, drawView, sideView, type FigureDog } from '@/core/figure'
 import { Case, makePlan } from '@/core/plan'
 import { readWords } from '@/core/request'
 import { VisitEvent, foldVisit } from '@/core/visit'
+import { inBrowser } from './bench-browser'
 
 /** `npm run bench -- [ADDRESS]`: how long things take here; with the address of a running Kovit its pages too. */
 const RUNS = 200
@@ -43,8 +44,7 @@ function manyEvents(count: number): VisitEvent[] {
   })
 }
 
-const allViews = (view: FigureDog) =>
-  VIEWS.map((id) => (id === 'side' ? sideView(view, () => 20) : otherView(id, view, () => 20)))
+const allViews = (view: FigureDog) => VIEWS.map((id) => drawView(id, view, () => 20))
 
 const PAST_VISITS = 50
 const LONG_WORDS = 'half an inch on the legs, leave the ears, face a touch shorter than last time. '.repeat(50)
@@ -88,7 +88,12 @@ async function main(): Promise<void> {
   print('side view of one dog', time(() => sideView(view, () => 20)), '') // prettier-ignore
   print('all views of one dog', time(() => allViews(view)), 'under 16 ms') // prettier-ignore
   const address = process.argv[2]
-  if (address) await pages(address.replace(/\/$/, ''))
+  if (!address) return
+  const home = address.replace(/\/$/, '')
+  await pages(home)
+  const { slide, draw } = await inBrowser(home, '/dogs/1')
+  print('a step of the weeks slider, in the browser', spread(slide), 'under 8 ms')
+  print('all views of one dog, in the browser', spread(draw), 'under 16 ms')
 }
 
 void main()

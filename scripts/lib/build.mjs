@@ -17,8 +17,8 @@ export async function ensureBuild() {
   const mark = '.next/BUILD_ID'
   if (existsSync(mark) && statSync(mark).mtimeMs > Math.max(...SOURCES.map(newestMs))) return
   await step('Building the pages', async () => {
-    await run(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
-      env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
-    })
+    const env = { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' }
+    await run(process.execPath, ['--import', 'tsx', 'scripts/antd-css.ts'], { env })
+    await run(process.execPath, ['node_modules/next/dist/bin/next', 'build'], { env })
   })
 }

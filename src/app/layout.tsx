@@ -1,10 +1,10 @@
-import { AntdRegistry } from '@ant-design/nextjs-registry'
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css'
 import '@fontsource-variable/atkinson-hyperlegible-mono/index.css'
 import { ConfigProvider } from 'antd'
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
 import { antdTheme } from '@/ui/theme/antdTheme'
+import '@/ui/theme/antd.generated.css'
 import '@/ui/theme/base.css'
 
 export const metadata: Metadata = {
@@ -18,11 +18,9 @@ export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
       <body>
-        <AntdRegistry>
-          <ConfigProvider theme={antdTheme} wave={{ disabled: true }}>
-            {children}
-          </ConfigProvider>
-        </AntdRegistry>
+        <ConfigProvider theme={antdTheme} wave={{ disabled: true }}>
+          {children}
+        </ConfigProvider>
       </body>
     </html>
   )

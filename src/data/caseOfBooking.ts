@@ -1,4 +1,5 @@
 import { ratesOf, type LearnedRate } from '@/core/coat'
+import { figureOf } from '@/core/figure'
 import type { Case } from '@/core/plan'
 import { daysBetween } from '@/core/units'
 import type { GroupId } from '@/core/zones'
@@ -76,8 +77,7 @@ const lastOf = ({ startedMs, liked, plan }: StoredVisit, card: TrimCard, dayOf: 
 }) // prettier-ignore
 
 function dogCase(dog: Dog, visits: number, date: string): Case['dog'] {
-  const { name, coat, build, weightKg, heightCm, lengthCm, sex, neutered, lightSkin, faceShape } = dog
-  const sizes = { ...(heightCm === null ? {} : { heightCm }), ...(lengthCm === null ? {} : { lengthCm }) }
+  const { name, weightKg, sex, neutered, lightSkin, faceShape } = dog
   const ageMonths = Math.max(0, Math.floor(daysBetween(dog.bornOn, date) / DAYS_A_MONTH))
-  return { name, coat, build, weightKg, sex, neutered, lightSkin, faceShape, visits, ageMonths, ...sizes }
+  return { ...figureOf(dog), name, weightKg, sex, neutered, lightSkin, faceShape, visits, ageMonths }
 }

@@ -1,12 +1,12 @@
 import { z } from 'zod'
 import { CoatId } from '@/core/coat'
-import { BuildId } from '@/core/build'
+import { BuildId, FineMeasures, type Measured } from '@/core/build'
 import { Behaviour, Health } from '@/core/plan'
 import type { Row } from './models'
 import type { DogFields } from './models/rows'
 import { database } from './connection'
 
-export interface Dog {
+export interface Dog extends FineMeasures {
   id: number
   householdId: number
   name: string
@@ -38,6 +38,7 @@ export function toDog(row: Row<DogFields>): Dog {
     faceShape: z.enum(['normal', 'flat']).parse(row.faceShape),
     behaviour: Behaviour.parse(JSON.parse(row.behaviour)),
     health: z.array(Health).parse(JSON.parse(row.health)),
+    ...FineMeasures.parse(JSON.parse(row.measures)),
   } // prettier-ignore
 }
 
@@ -49,6 +50,15 @@ export async function readDog(dogId: number): Promise<Dog | null> {
 export async function readDogs(): Promise<Dog[]> {
   const rows = await database().models.dog.findAll({ order: [['name', 'ASC']] })
   return rows.map(toDog)
+}
+
+/** Keeps what was measured on a dog. False when there is no such dog. */
+export async function keepMeasures(dogId: number, build: BuildId, measured: Measured): Promise<boolean> {
+  const row = await database().models.dog.findByPk(dogId)
+  if (!row) return false
+  const { heightCm, lengthCm, ...fine } = measured
+  await row.update({ build, heightCm: heightCm ?? null, lengthCm: lengthCm ?? null, measures: JSON.stringify(fine) })
+  return true
 }
 
 /** Owners by household. */

@@ -1,6 +1,7 @@
 import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
-import { openFor, type Page, type Running } from './kovit'
+import type { Page } from './browser'
+import { openFor, type Running } from './kovit'
 
 const HOME = '.kovit-test/card'
 let kovit: Running
@@ -112,7 +113,7 @@ describe('the card on its desk', () => {
 
   it('picks a zone on the map by mouse and by keyboard, and parts left from right', async () => {
     await page.press('Pick nothing')
-    const thigh = await driver.findElement(By.css('path[data-zone="thigh"]'))
+    const thigh = await driver.findElement(By.css('svg [data-zone="thigh"]'))
     await driver.executeScript(
       "arguments[0].dispatchEvent(new MouseEvent('click', { bubbles: true, view: window }))",
       thigh,

@@ -1,6 +1,7 @@
 import { Key, By, type WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
-import { openFor, type Page, type Running } from './kovit'
+import type { Page } from './browser'
+import { openFor, type Running } from './kovit'
 
 const HOME = '.kovit-test/one-dog'
 let kovit: Running

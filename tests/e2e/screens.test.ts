@@ -1,6 +1,7 @@
 import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
-import { openFor, type Opened, type Page, type Running } from './kovit'
+import type { Page } from './browser'
+import { openFor, type Opened, type Running } from './kovit'
 
 const HOME = '.kovit-test/screens'
 let kovit: Running
@@ -118,7 +119,7 @@ describe('finding one’s way', () => {
   })
   it('the weeks slider grows the coat: the figure and the outline change, and it says what comes', async () => {
     await open(paths.dog)
-    const seen = () => driver.executeScript("const map = document.querySelector('svg[role=group]'); return [map.textContent, map.querySelector('clipPath path').getAttribute('d')]") as Promise<[string, string]> // prettier-ignore
+    const seen = () => driver.executeScript("const map = document.querySelector('svg[role=group]'); return [map.textContent, map.querySelector('path[id$=shape]').getAttribute('d')]") as Promise<[string, string]> // prettier-ignore
     const [figures, outline] = await seen()
     await driver.executeScript("document.querySelector('.ant-slider-handle').focus()")
     for (let week = 0; week < 4; week++) await page.key(Key.ARROW_RIGHT)
@@ -130,9 +131,9 @@ describe('finding one’s way', () => {
   })
 
   it('looks at the dog from every side; each view draws another outline', async () => {
-    const outline = () => driver.executeScript("return document.querySelector('svg[role=group] clipPath path').getAttribute('d')") as Promise<string> // prettier-ignore
+    const outline = () => driver.executeScript("return document.querySelector('svg[role=group] path[id$=shape]').getAttribute('d')") as Promise<string> // prettier-ignore
     const seen = new Set<string>()
-    for (const view of ['Front', 'Rear', 'Above', 'Head', 'Side']) {
+    for (const view of ['Front', 'Rear', 'Above', 'Face', 'Side']) {
       await page.press(view)
       await driver.wait(async () => !seen.has(await outline()), 5000)
       seen.add(await outline())

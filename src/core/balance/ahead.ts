@@ -1,7 +1,7 @@
-import { measuresOf } from '../build'
+import { measuresOf, visorToEyeMm, type Stature } from '../build'
 import { grownMm, rateAt, type CoatId, type Rates } from '../coat'
 import type { ZoneId } from '../zones'
-import { CLEAR_MM, longestClearMm, type Stature } from './clearance'
+import { CLEAR_MM, longestClearMm } from './clearance'
 
 /** Something that happens to a coat that is left to grow. */
 export interface Ahead {
@@ -12,8 +12,6 @@ export interface Ahead {
   words: string
 }
 
-/** A visor this long reaches the eye, in skulls. Source: by eye, from the drawn head. */
-const VISOR_TO_EYE = 0.3
 /** Nobody looks further ahead than this, weeks. */
 const MOST_WEEKS = 26
 
@@ -31,10 +29,9 @@ export function ahead({ dog, rates, presentMm, wishes }: AheadOf): Ahead[] {
       if (grownMm(presentMm(zone), week, dog.coat, rateAt(zone, dog.coat, rates)) >= lengthMm) return week
     return null
   }
-  const { skull } = measuresOf(dog.build, dog.heightCm, dog.lengthCm)
   const hemMm = longestClearMm(dog, 'skirt', CLEAR_MM)
   const events: (Omit<Ahead, 'week'> & { lengthMm: number })[] = [
-    { id: 'visor', zone: 'visor', lengthMm: skull * VISOR_TO_EYE, words: 'the visor reaches the eye' },
+    { id: 'visor', zone: 'visor', lengthMm: visorToEyeMm(measuresOf(dog)), words: 'the visor reaches the eye' },
     ...(hemMm === null ? [] : [{ id: 'hem' as const, zone: 'skirt' as const, lengthMm: hemMm, words: 'the hem comes near the floor' }]),
     ...wishes.map(({ zone, wantedMm, name }) => ({ id: 'wish' as const, zone, lengthMm: wantedMm, words: `${name} is long enough` })),
   ]

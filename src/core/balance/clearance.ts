@@ -1,11 +1,5 @@
-import { measuresOf, type BuildId } from '../build'
+import { measuresOf, type Stature } from '../build'
 import type { ZoneId } from '../zones'
-
-export interface Stature {
-  build: BuildId
-  heightCm?: number | null | undefined
-  lengthCm?: number | null | undefined
-}
 
 /** Where the tail is set, as a share of the height at the withers. Source: from memory. */
 const TAIL_SET = 0.93
@@ -17,7 +11,7 @@ export const CLEAR_MM = 25
  * down, the underline. Null for coat that does not hang toward the floor.
  */
 export function hangsFromMm(dog: Stature, zone: ZoneId): number | null {
-  const { height, chestDepth, tail } = measuresOf(dog.build, dog.heightCm, dog.lengthCm)
+  const { height, chestDepth, tail } = measuresOf(dog)
   if (zone === 'tail' || zone === 'tail-tip') return Math.max(0, TAIL_SET * height - tail)
   return zone === 'skirt' || zone === 'chest' || zone === 'belly' ? height - chestDepth : null
 }

@@ -1,7 +1,6 @@
-import { measuresOf, type Measures } from '../build'
+import { measuresOf, type Measures, type Stature } from '../build'
 import type { PatternId } from '../patterns'
 import type { ZoneId } from '../zones'
-import type { Stature } from './clearance'
 import { boundedLeastSquares, type Bounds } from './leastSquares'
 
 /** What a dog should look like: one length seen against another. */
@@ -84,7 +83,7 @@ const NEAR = 0.02
  * problem whose unknowns are coat lengths, from a plain jacket up to the coat that is there.
  */
 export function balance(dog: Stature, targets: readonly Target[], cardMm: Lengths, presentMm: Lengths): Balance {
-  const measures = measuresOf(dog.build, dog.heightCm, dog.lengthCm)
+  const measures = measuresOf(dog)
   const from = SHAPING.map((zone) => cardMm(zone))
   const bounds = SHAPING.map((zone, at): Bounds => ({ low: Math.min(LEAST_MM, from[at] ?? 0), high: Math.max(presentMm(zone), from[at] ?? 0) })) // prettier-ignore
   const isNear = (target: Target, lengthMm: Lengths) =>

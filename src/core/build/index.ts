@@ -1,3 +1,14 @@
 export { BUILDS, BuildId } from './builds'
-export { measuresOf } from './measures'
-export type { Measures } from './measures'
+export {
+  EAR_SETS,
+  EarSet,
+  FineMeasures,
+  MEASURE_FACTS,
+  MEASURE_KEYS,
+  Measured,
+  measuredOf,
+  measuresOf,
+  measuresProblem,
+  visorToEyeMm,
+} from './measures'
+export type { MeasureKey, Measures, Stature } from './measures'

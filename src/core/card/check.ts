@@ -1,9 +1,6 @@
-import { cutWith, isSkipTooth } from '../lengths'
+import { cutWith, isSameMm, takesUpSkin } from '../lengths'
 import type { CardEntry } from '../request'
-import { THIN_SKIN, ZONES, isPaired, zoneLabel } from '../zones'
-
-/** Lengths this close are the same to a rule, mm. */
-const SAME_MM = 0.05
+import { ZONES, isPaired, zoneLabel } from '../zones'
 
 /**
  * What is wrong with a card that somebody wants to keep: a zone that is missing or stands twice, a length that the named
@@ -28,7 +25,7 @@ function entryProblem({ zone, method, blade, comb, lay, lengthMm }: CardEntry): 
   const tool = { ...(blade === null ? {} : { blade }), ...(method === 'comb' && comb !== null ? { comb } : {}) }
   const cut = cutWith(tool, lay ?? 'with')
   if (cut === null || cut.method !== method) return `${zoneLabel(zone)}: there is no such tool.`
-  if (Math.abs(cut.lengthMm - lengthMm) > SAME_MM) return `${zoneLabel(zone)}: this tool leaves ${cut.lengthMm} mm, not ${lengthMm}.` // prettier-ignore
-  if (blade !== null && isSkipTooth(blade) && THIN_SKIN.includes(zone)) return `${zoneLabel(zone)}: no skip-tooth blade where the skin is thin.` // prettier-ignore
+  if (!isSameMm(cut.lengthMm, lengthMm)) return `${zoneLabel(zone)}: this tool leaves ${cut.lengthMm} mm, not ${lengthMm}.` // prettier-ignore
+  if (blade !== null && takesUpSkin(blade, zone)) return `${zoneLabel(zone)}: no skip-tooth blade where the skin is thin.` // prettier-ignore
   return null
 }

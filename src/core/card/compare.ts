@@ -1,3 +1,4 @@
+import { isSameMm } from '../lengths'
 import { shorterSides, type CardEntry, type LastEntry } from '../request'
 import { figureMm } from '../units'
 import type { ZoneId } from '../zones'
@@ -8,8 +9,8 @@ export interface Difference {
   toMm: number
 }
 
-/** Lengths closer than this are the same to a rule, mm. */
-const SAME_MM = 0.05
+/** Left and right further apart than this do not match, mm. Source: from memory. */
+export const UNEVEN_MM = 1
 
 /** Zones whose length differs from another card; a zone that is only left on both does not. */
 export function differences(before: readonly LastEntry[], now: readonly CardEntry[]): Difference[] {
@@ -17,7 +18,7 @@ export function differences(before: readonly LastEntry[], now: readonly CardEntr
   return [...shorterSides(now).values()].flatMap(({ zone, lengthMm, method }) => {
     const other = was.get(zone)
     const onlyLeft = method === 'leave' && other?.method === 'leave'
-    if (!other || onlyLeft || Math.abs(other.lengthMm - lengthMm) < SAME_MM) return []
+    if (!other || onlyLeft || isSameMm(other.lengthMm, lengthMm)) return []
     return [{ zone, fromMm: other.lengthMm, toMm: lengthMm }]
   })
 }

@@ -4,6 +4,7 @@ import {
   cutOf,
   cutWith,
   isSkipTooth,
+  takesUpSkin,
   toolWords,
   waysOf,
   type BladeId,
@@ -12,7 +13,7 @@ import {
   type Lay,
 } from '../lengths'
 import type { CardEntry } from '../request'
-import { THIN_SKIN, isPaired, type Side, type ZoneId } from '../zones'
+import { isPaired, type Side, type ZoneId } from '../zones'
 
 /** What of an entry a groomer changes at the card's desk. */
 export type EntryChange = Partial<Pick<CardEntry, 'shape' | 'join'>> & { cut?: Cut }
@@ -63,8 +64,7 @@ export const sameCut = (a: CardEntry, b: CardEntry): boolean =>
 /** Every way of the kit for some zones, with its words: a skip-tooth blade is never offered on thin skin. */
 export function choicesFor(kit: Kit, zones: readonly ZoneId[]): { words: string; cut: Cut }[] {
   const ways = (['with', 'against'] as const).flatMap((lay) => waysOf(kit, lay).filter((way) => way.method === 'clip' || way.blade === '30')) // prettier-ignore
-  const thin = zones.some((zone) => THIN_SKIN.includes(zone))
-  const skips = thin ? [] : kit.blades.filter(isSkipTooth).flatMap((blade) => skipCuts(blade))
+  const skips = kit.blades.filter((blade) => isSkipTooth(blade) && !zones.some((zone) => takesUpSkin(blade, zone))).flatMap(skipCuts) // prettier-ignore
   return [...ways.map(cutOf), ...skips].sort((a, b) => a.lengthMm - b.lengthMm).map((cut) => ({ words: toolWords(cut), cut })) // prettier-ignore
 }
 

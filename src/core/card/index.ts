@@ -1,5 +1,5 @@
 export { cardProblem } from './check'
-export { differenceWords, differences } from './compare'
+export { UNEVEN_MM, differenceWords, differences } from './compare'
 export type { Difference } from './compare'
 export { drawingOf } from './drawing'
 export { changeEntries, choicesFor, cutAt, sameCut } from './edit'

@@ -1,5 +1,5 @@
 import type { ZoneId } from '../zones'
-import type { BuildId } from '../build'
+import type { BuildId, EarSet } from '../build'
 import rows from './builds.json'
 
 /** Which frame a control point stands in; each follows one measurement of the dog. */
@@ -26,7 +26,7 @@ export interface Build {
     farFore: Pair
     farHind: Pair
   }
-  ear: 'drop' | 'pricked' | 'folded' | 'rose'
+  ear: EarSet
   eye: Pair
   shapes: Record<PartId, readonly ControlPoint[]>
 }

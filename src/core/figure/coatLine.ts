@@ -92,7 +92,7 @@ function onTheFloor(outline: readonly CoatPoint[]): CoatPoint[] {
 function leaned(samples: readonly SkinSample[], shifts: readonly Point[], leansMm: number): Point[] {
   const xs = smoothAlong(samples, shifts.map(({ x }) => x), leansMm) // prettier-ignore
   const ys = smoothAlong(samples, shifts.map(({ y }) => y), leansMm) // prettier-ignore
-  return xs.map((x, at) => ({ x, y: ys[at] as number }))
+  return samples.map((_, at) => ({ x: xs[at] as number, y: ys[at] as number }))
 }
 
 /** Straight down with the part that would enter the body removed: on top the hair slides along the skin. */
@@ -125,27 +125,30 @@ function normalAt(samples: readonly SkinSample[], index: number): Point {
 const PASSES = 3
 
 /** Smooths values along a closed outline, about as a Gaussian of this sigma would. */
-function smoothAlong(samples: readonly SkinSample[], values: readonly number[], sigmaMm: number): number[] {
+function smoothAlong(samples: readonly SkinSample[], values: readonly number[], sigmaMm: number): Float64Array {
   const count = samples.length
   const { perimeterMm } = arcsOf(samples)
   // A box of half-width h has variance h(h + 1)/3 in samples; three passes add up.
   const sigma = (sigmaMm * count) / perimeterMm
   const half = Math.max(0, Math.min(Math.round((Math.sqrt(1 + 4 * sigma * sigma) - 1) / 2), Math.floor(count / 2) - 1))
-  let smooth = [...values]
+  let smooth = Float64Array.from(values)
   for (let pass = 0; half > 0 && pass < PASSES; pass++) smooth = runningMean(smooth, half)
   return smooth
 }
 
-function runningMean(values: readonly number[], half: number): number[] {
+function runningMean(values: Float64Array, half: number): Float64Array<ArrayBuffer> {
   const count = values.length
   const width = 2 * half + 1
+  const means = new Float64Array(count)
   let sum = 0
   for (let at = -half; at <= half; at++) sum += values[(at + count) % count] as number
-  return values.map((_, at) => {
-    const mean = sum / width
-    sum += (values[(at + half + 1) % count] as number) - (values[(at - half + count) % count] as number)
-    return mean
-  })
+  for (let at = 0, into = (half + 1) % count, out = (count - half) % count; at < count; at++) {
+    means[at] = sum / width
+    sum += (values[into] as number) - (values[out] as number)
+    into = into + 1 === count ? 0 : into + 1
+    out = out + 1 === count ? 0 : out + 1
+  }
+  return means
 }
 
 /** Turns an outline counter-clockwise, which the normals need. */

@@ -1,3 +1,4 @@
+import type { EarSet } from '../build'
 import type { ZoneId } from '../zones'
 
 /** Half an outline from its top to its bottom in the middle line: [x, y, zone of the segment that starts here]. */
@@ -11,10 +12,10 @@ export interface HalfCell {
 /** In heights; x outward from the middle. All shapes by eye. */
 export const FRONT: { body: Half; cells: readonly HalfCell[] } = {
   body: [
-    [0, 1.33, 'neck'], [0.085, 1.3, 'neck'], [0.105, 1.05, 'neck'], [0.155, 0.86, 'shoulder'], [0.17, 0.74, 'shoulder'], [0.172, 0.62, 'shoulder'],
-    [0.163, 0.53, 'foreleg'], [0.15, 0.36, 'foreleg'], [0.142, 0.2, 'foreleg'], [0.14, 0.1, 'forefoot'], [0.152, 0.045, 'forefoot'],
-    [0.142, 0, 'pads'], [0.074, 0, 'forefoot'], [0.066, 0.045, 'forefoot'], [0.08, 0.1, 'foreleg'], [0.078, 0.2, 'foreleg'],
-    [0.075, 0.36, 'leg-inside'], [0.055, 0.49, 'armpit'], [0, 0.525, 'chest'],
+    [0, 1.33, 'neck'], [0.085, 1.3, 'neck'], [0.105, 1.05, 'neck'], [0.158, 0.88, 'shoulder'], [0.177, 0.77, 'shoulder'], [0.174, 0.64, 'shoulder'],
+    [0.158, 0.53, 'foreleg'], [0.143, 0.38, 'foreleg'], [0.141, 0.25, 'foreleg'], [0.13, 0.12, 'forefoot'], [0.147, 0.05, 'forefoot'],
+    [0.14, 0, 'pads'], [0.072, 0, 'forefoot'], [0.064, 0.05, 'forefoot'], [0.079, 0.12, 'foreleg'], [0.08, 0.25, 'foreleg'],
+    [0.083, 0.38, 'leg-inside'], [0.062, 0.495, 'armpit'], [0, 0.535, 'chest'],
   ],
   cells: [
     { zone: 'neck', corners: [[-0.4, 1.5], [-0.4, 1.0], [-0.1, 0.985], [0, 0.97], [0.1, 0.985], [0.4, 1.0], [0.4, 1.5]] },
@@ -25,11 +26,25 @@ export const FRONT: { body: Half; cells: readonly HalfCell[] } = {
   ],
 } // prettier-ignore
 
+/** The breastbone between the shoulders, and where the hocks show from behind. */
+export const BREAST = [
+  [-0.085, 0.8],
+  [-0.055, 0.7],
+  [0, 0.655],
+  [0.055, 0.7],
+  [0.085, 0.8],
+] as const
+export const HOCKS = [
+  [0.062, 0.285],
+  [0.082, 0.262],
+  [0.104, 0.285],
+] as const
+
 export const REAR: { body: Half; cells: readonly HalfCell[] } = {
   body: [
-    [0, 0.985, 'rump'], [0.1, 0.95, 'rump'], [0.15, 0.84, 'thigh'], [0.166, 0.7, 'thigh'], [0.162, 0.58, 'thigh'], [0.15, 0.5, 'stifle'],
-    [0.122, 0.38, 'hock'], [0.112, 0.26, 'hock'], [0.106, 0.12, 'hindfoot'], [0.122, 0.045, 'hindfoot'], [0.114, 0, 'pads'],
-    [0.052, 0, 'hindfoot'], [0.044, 0.045, 'hindfoot'], [0.058, 0.12, 'hock'], [0.06, 0.26, 'leg-inside'], [0.045, 0.4, 'leg-inside'], [0, 0.545, 'sanitary'],
+    [0, 0.985, 'rump'], [0.1, 0.95, 'rump'], [0.15, 0.84, 'thigh'], [0.17, 0.71, 'thigh'], [0.168, 0.6, 'thigh'], [0.15, 0.49, 'stifle'],
+    [0.115, 0.37, 'hock'], [0.11, 0.28, 'hock'], [0.098, 0.2, 'hock'], [0.1, 0.12, 'hindfoot'], [0.12, 0.05, 'hindfoot'], [0.112, 0, 'pads'],
+    [0.05, 0, 'hindfoot'], [0.042, 0.05, 'hindfoot'], [0.058, 0.12, 'hock'], [0.056, 0.2, 'hock'], [0.052, 0.28, 'leg-inside'], [0.042, 0.38, 'leg-inside'], [0.03, 0.47, 'leg-inside'], [0, 0.545, 'sanitary'],
   ],
   cells: [
     { zone: 'thigh', corners: [[0.4, 0.86], [0.11, 0.83], [0.06, 0.68], [0.06, 0.53], [0.4, 0.53]] },
@@ -60,14 +75,13 @@ export const TOP: { body: Half; cells: readonly HalfCell[] } = {
 /** In skulls about the middle of the head, from the front. */
 export const HEAD_FRONT: { skull: Half; muzzle: Half; skullCells: readonly HalfCell[]; muzzleCells: readonly HalfCell[] } = {
   skull: [
-    [0, 0.5, 'skull'], [0.22, 0.47, 'skull'], [0.38, 0.3, 'skull'], [0.42, 0.1, 'skull'], [0.41, -0.08, 'cheek'], [0.36, -0.28, 'cheek'],
-    [0.24, -0.44, 'cheek'], [0.1, -0.52, 'throat'], [0, -0.53, 'throat'],
+    [0, 0.5, 'skull'], [0.22, 0.47, 'skull'], [0.38, 0.3, 'skull'], [0.425, 0.1, 'skull'], [0.43, -0.08, 'cheek'], [0.41, -0.27, 'cheek'],
+    [0.29, -0.43, 'cheek'], [0.12, -0.52, 'throat'], [0, -0.53, 'throat'],
   ],
   muzzle: [
     [0, 0.04, 'bridge'], [0.1, -0.02, 'muzzle'], [0.19, -0.2, 'muzzle'], [0.215, -0.36, 'muzzle'], [0.19, -0.5, 'lips'], [0.12, -0.6, 'chin'], [0, -0.65, 'chin'],
   ],
   skullCells: [
-    { zone: 'visor', corners: [[-0.32, 0.2], [-0.2, 0.26], [0, 0.28], [0.2, 0.26], [0.32, 0.2], [0.2, 0.13], [0.08, 0.11], [-0.08, 0.11], [-0.2, 0.13]] },
     { zone: 'brow', corners: [[0.1, 0.12], [0.22, 0.15], [0.36, 0.1], [0.34, 0.04], [0.2, 0.08], [0.1, 0.06]] },
     { zone: 'cheek', corners: [[0.6, 0.02], [0.36, 0.02], [0.24, -0.08], [0.18, -0.3], [0.16, -0.7], [0.6, -0.7]] },
     { zone: 'eye-corner', corners: [[0.06, 0.06], [0.13, 0.05], [0.12, -0.04], [0.06, -0.08]] },
@@ -80,10 +94,10 @@ export const HEAD_FRONT: { skull: Half; muzzle: Half; skullCells: readonly HalfC
 } // prettier-ignore
 
 /** An ear from the front, in ear leathers from its root, x outward: hanging, standing, folded. */
-export const EAR_FRONT: Record<'drop' | 'pricked' | 'folded' | 'rose', readonly (readonly [number, number, ZoneId])[]> = {
+export const EAR_FRONT: Record<EarSet, readonly (readonly [number, number, ZoneId])[]> = {
   drop: [[-0.1, 0.05, 'ear-out'], [0.12, 0.06, 'ear-out'], [0.26, -0.2, 'ear-edge'], [0.28, -0.6, 'ear-edge'], [0.18, -0.92, 'ear-edge'], [0.02, -0.98, 'ear-in'], [-0.08, -0.7, 'ear-in'], [-0.1, -0.3, 'ear-in']],
   pricked: [[-0.26, -0.05, 'ear-in'], [-0.2, 0.4, 'ear-edge'], [0.02, 0.98, 'ear-edge'], [0.2, 0.5, 'ear-edge'], [0.26, 0, 'ear-out'], [0.1, -0.16, 'ear-out']],
-  folded: [[-0.2, 0, 'ear-in'], [-0.14, 0.26, 'ear-out'], [0.1, 0.34, 'ear-out'], [0.3, 0.16, 'ear-edge'], [0.26, -0.16, 'ear-edge'], [0.08, -0.34, 'ear-edge'], [-0.08, -0.2, 'ear-edge']],
+  folded: [[-0.22, -0.04, 'ear-in'], [-0.14, 0.24, 'ear-out'], [0.14, 0.36, 'ear-out'], [0.42, 0.2, 'ear-edge'], [0.54, -0.14, 'ear-edge'], [0.44, -0.42, 'ear-edge'], [0.26, -0.3, 'ear-edge'], [0.08, -0.1, 'ear-in']],
   rose: [[-0.14, 0, 'ear-in'], [-0.04, 0.16, 'ear-out'], [0.26, 0.1, 'ear-out'], [0.42, -0.06, 'ear-edge'], [0.3, -0.2, 'ear-edge'], [0.04, -0.16, 'ear-edge']],
 } // prettier-ignore
 

@@ -69,8 +69,8 @@ export function drawCells(cells: readonly HalfCell[], part: string, place: Place
     for (const sign of sides) {
       const side = sign === 1 ? positive : otherSide(positive)
       const points = corners.map(([x, y]) => place(sign * x, y))
-      const field = pathOf(sampleCurve(points, stepMm, true).map(({ point }) => point))
-      drawn.cells.push({ zone, part, field, seam: field, ...(middle ? {} : sided(zone, side)) })
+      const edge = sampleCurve(points, stepMm, true).map(({ point }) => point)
+      drawn.cells.push({ zone, part, field: pathOf(edge), seam: [...edge, edge[0] as Point].map(screen), ...(middle ? {} : sided(zone, side)) })
       const anchor = screen(place(sign * anchorX(corners), mean(corners.map(([, y]) => Math.max(onFloor, y)))))
       if (side === 'right' && !middle) drawn.rightAnchors[zone] = anchor
       else drawn.anchors[zone] = anchor

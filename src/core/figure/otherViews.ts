@@ -1,13 +1,15 @@
-import { measuresOf, type BuildId, type Measures } from '../build'
+import { measuresOf, visorToEyeMm, type BuildId, type EarSet, type Measures } from '../build'
 import type { Join } from '../patterns'
 import type { Side } from '../zones'
-import { buildOf, type Build } from './builds'
+import type { Build } from './builds'
 import { pathOf, sampleCurve } from './curve'
+import { buildFor } from './ears'
 import type { Point } from './frames'
-import { EAR_FRONT, FRONT, HEAD_FRONT, REAR, TAIL_REAR, TOP, type Half } from './halves'
+import { fringe, type FringeRoot } from './fringe'
+import { BREAST, EAR_FRONT, FRONT, HEAD_FRONT, HOCKS, REAR, TAIL_REAR, TOP, type Half } from './halves'
 import type { LengthAt } from './lengthsAlong'
 import { drawCells, halfPart, type BarePart, type DrawnCells, type Facing, type PlaceHalf } from './mirrored'
-import { remembered } from './remembered'
+import { remembered, statureKey } from './remembered'
 import { boxOf, coated, screen, skinOf, type Cut, type FigureDog, type FigureView, type ViewId } from './view'
 
 /** How broad a build is against a square dog of its height. By eye. */
@@ -26,8 +28,15 @@ const NECK_RISE = 0.33
 const STEP = 1 / 90
 /** An eye's radius from the front, in skulls. */
 const EYE = 0.045
+/** The eyes above the middle of the head, in skulls. */
+const EYES_UP = 0.03
+/** How high ears are set on a head seen from the front, in skulls. By eye. */
+const EAR_ROOT: Record<EarSet, number> = { drop: 0.26, rose: 0.3, folded: 0.36, pricked: 0.4 }
 /** A tail carried above this angle is seen standing from behind, degrees. */
 const CARRIED = 30
+
+/** Views that are drawn from halves. */
+type OtherId = Exclude<ViewId, 'side' | 'head-side'>
 
 interface Drawing {
   id: BuildId
@@ -41,6 +50,7 @@ interface BareView extends DrawnCells {
   parts: BarePart[]
   /** Parts that make up the head, where this view can go close to it. */
   head: readonly string[]
+  fringe: FringeRoot | null
   eyes: Point[]
   nose: string
   ink: string
@@ -52,12 +62,12 @@ const BLENDED = (): Join => 'blend'
  * Draws the dog from the front, from behind, from above, or its head from the front; both sides take their own lengths.
  * From the front and on the head the dog's right is at the viewer's left.
  */
-export function otherView(view: Exclude<ViewId, 'side'>, dog: FigureDog, lengthAt: LengthAt, { joinOf = BLENDED, shapeOf }: Cut = {}): FigureView {
-  const { build, heightCm, lengthCm } = dog
-  const measures = measuresOf(build, heightCm, lengthCm)
-  const bare = bareView(`${view} ${build} ${heightCm} ${lengthCm}`, view, { id: build, build: buildOf(build), measures, stepMm: measures.height * STEP })
+export function otherView(view: OtherId, dog: FigureDog, lengthAt: LengthAt, { joinOf = BLENDED, shapeOf }: Cut = {}): FigureView {
+  const measures = measuresOf(dog)
+  const bare = bareView(`${view} ${statureKey(dog)}`, view, { id: dog.build, build: buildFor(dog), measures, stepMm: measures.height * STEP })
   const options = { dog, lengthAt, joinOf, heightMm: measures.height, ...(shapeOf ? { shapeOf } : {}), ...(view === 'top' ? { fromAbove: true } : {}) }
-  const parts = bare.parts.map(({ skin, facts }) => coated(skin, options, facts))
+  const bodies = bare.parts.map(({ skin, facts }) => coated(skin, options, facts))
+  const parts = bare.fringe ? [...bodies, fringe(bare.fringe, dog.coat, measures.height, lengthAt, shapeOf)] : bodies
   const head = parts.filter(({ id }) => bare.head.includes(id))
   const { cells, anchors, rightAnchors, eyes, nose, ink } = bare
   return {
@@ -69,7 +79,7 @@ export function otherView(view: Exclude<ViewId, 'side'>, dog: FigureDog, lengthA
   }
 } // prettier-ignore
 
-const bareView = remembered((view: Exclude<ViewId, 'side'>, drawing: Drawing): BareView => {
+const bareView = remembered((view: OtherId, drawing: Drawing): BareView => {
   if (view === 'front') return frontView(drawing)
   if (view === 'rear') return rearView(drawing)
   return view === 'top' ? topView(drawing) : headFrontView(drawing)
@@ -95,8 +105,9 @@ function frontView(drawing: Drawing): BareView {
   const cells = drawCells(FRONT.cells, 'body', place, facing, stepMm * 3)
   const top = place(0, 1 + NECK_RISE)
   const head = headPieces(drawing, { x: 0, y: top.y + measures.skull * 0.18 })
-  const toes = [0.095, 0.108, 0.121].flatMap((x) => [x, -x]).map((x) => pathOf([place(x, 0.004), place(x, 0.035)], false))
-  return merged([{ ...cells, parts: [body], head: [], eyes: [], nose: '', ink: toes.join('') }, head])
+  const toes = [0.09, 0.107, 0.124].flatMap((x) => [x, -x]).map((x) => pathOf([place(x, 0.004), place(x * 0.99, 0.05)], false))
+  const forechest = curvePath(BREAST.map(([x, y]) => place(x, y)), stepMm)
+  return merged([{ ...cells, parts: [body], head: [], fringe: null, eyes: [], nose: '', ink: toes.join('') + forechest }, head])
 } // prettier-ignore
 
 function rearView(drawing: Drawing): BareView {
@@ -109,8 +120,16 @@ function rearView(drawing: Drawing): BareView {
   const up = build.pose.tailAngle > CARRIED ? 1 : -1
   const tailPlace: PlaceHalf = (x, y) => ({ x: x * measures.tail, y: Math.max(0, root.y + up * y * measures.tail) })
   const tail = halfPart(TAIL_REAR, tailPlace, facing, stepMm, { id: 'tail', place: 'over', ground: 'tail' })
+  const ink = [1, -1]
+    .map((sign) =>
+      curvePath(
+        HOCKS.map(([x, y]) => place(sign * x, y)),
+        stepMm,
+      ),
+    )
+    .join('')
   const tailAnchors = { tail: screen(tailPlace(0, 0.5)), 'tail-base': screen(tailPlace(0, 0.08)), 'tail-tip': screen(tailPlace(0, 0.88)), rump: screen(place(0.08, 0.88)) } // prettier-ignore
-  return { ...cells, anchors: { ...cells.anchors, ...tailAnchors }, parts: [body, tail], head: [], eyes: [], nose: '', ink: '' } // prettier-ignore
+  return { ...cells, anchors: { ...cells.anchors, ...tailAnchors }, parts: [body, tail], head: [], fringe: null, eyes: [], nose: '', ink } // prettier-ignore
 }
 
 /** A head and tail from above, in skulls and tails along the middle line. */
@@ -135,7 +154,7 @@ function topView(drawing: Drawing): BareView {
   const ears = ([1, -1] as const).map((sign) => earFrom(sign, { x: ahead - skull * 0.35, y: sign * skull * 0.4 }, 'top', drawing, sign === 1 ? 'right' : 'left', earLeather))
   const end = halfPart(TAIL_REAR, tailPlace, facing, stepMm, { id: 'tail', place: 'near', ground: 'tail' })
   const anchors = { ...cells.anchors, back: screen(place(0, 0.5)), skull: screen(headPlace(0, -0.5)), muzzle: screen(headPlace(0.05, -1.5)), tail: screen(tailPlace(0, 0.5)) }
-  return { ...cells, anchors, parts: [end, body, head, ...ears], head: [], eyes: [], nose: '', ink: '' }
+  return { ...cells, anchors, parts: [end, body, head, ...ears], head: [], fringe: null, eyes: [], nose: '', ink: '' }
 } // prettier-ignore
 
 const headFrontView = (drawing: Drawing): BareView => headPieces(drawing, { x: 0, y: drawing.measures.skull })
@@ -147,7 +166,7 @@ function headPieces(drawing: Drawing, middle: Point): BareView {
   const place: PlaceHalf = (x, y) => ({ x: middle.x + x * measures.skull, y: middle.y + y * measures.skull })
   const skull = halfPart(HEAD_FRONT.skull, place, facing, stepMm, { id: 'skull', place: 'over', ground: 'skull' })
   const muzzle = halfPart(HEAD_FRONT.muzzle, place, facing, stepMm, { id: 'muzzle', place: 'over', ground: 'muzzle' })
-  const rootY = build.ear === 'drop' ? 0.26 : build.ear === 'rose' ? 0.3 : 0.4
+  const rootY = EAR_ROOT[build.ear]
   const ears = ([1, -1] as const).map((sign) => earFrom(sign, place(sign * (build.ear === 'drop' ? 0.36 : 0.26), rootY), 'front', drawing, sign === 1 ? 'left' : 'right', measures.earLeather))
   const cells = [drawCells(HEAD_FRONT.skullCells, 'skull', place, facing, stepMm), drawCells(HEAD_FRONT.muzzleCells, 'muzzle', place, facing, stepMm)]
   const standing = build.ear === 'pricked'
@@ -155,16 +174,20 @@ function headPieces(drawing: Drawing, middle: Point): BareView {
   const nosePath = pathOf(sampleCurve(nose.map(([x, y]) => place(x, y)), stepMm / 2, true).map(({ point }) => point))
   const ear = (sign: 1 | -1) => screen(place(sign * 0.47, standing ? 0.75 : -0.25))
   return {
-    ...merged(cells.map((each) => ({ ...each, parts: [], head: [], eyes: [], nose: '', ink: '' }))),
+    ...merged(cells.map((each) => ({ ...each, parts: [], head: [], fringe: null, eyes: [], nose: '', ink: '' }))),
     parts: standing ? [...ears, skull, muzzle] : [skull, ...ears, muzzle],
-    head: ['skull', 'muzzle', 'ear-left', 'ear-right'],
-    eyes: [screen(place(0.19, 0.03)), screen(place(-0.19, 0.03))],
+    head: ['skull', 'muzzle', 'ear-left', 'ear-right', 'fringe'],
+    fringe: { eyes: place(0, EYES_UP + EYE), skullMm: measures.skull, toEyeMm: visorToEyeMm(measures) },
+    eyes: [screen(place(0.19, EYES_UP)), screen(place(-0.19, EYES_UP))],
     nose: nosePath,
-    ink: pathOf([place(0, -0.27), place(0, -0.4)], false) + pathOf(sampleCurve([place(-0.13, -0.46), place(0, -0.4), place(0.13, -0.46)], stepMm, false).map(({ point }) => point), false),
-    anchors: { ...cells[0]?.anchors, ...cells[1]?.anchors, skull: screen(place(0, 0.38)), 'ear-edge': ear(1), muzzle: screen(place(0.14, -0.32)) },
+    ink: pathOf([place(0, -0.27), place(0, -0.4)], false) + curvePath([place(-0.13, -0.46), place(0, -0.4), place(0.13, -0.46)], stepMm),
+    anchors: { ...cells[0]?.anchors, ...cells[1]?.anchors, skull: screen(place(0, 0.38)), visor: screen(place(0, 0.24)), 'ear-edge': ear(1), muzzle: screen(place(0.14, -0.32)) },
     rightAnchors: { ...cells[0]?.rightAnchors, 'ear-edge': ear(-1), muzzle: screen(place(-0.14, -0.32)) },
   }
 } // prettier-ignore
+
+const curvePath = (points: readonly Point[], stepMm: number): string =>
+  pathOf(sampleCurve(points, stepMm, false).map(({ point }) => point), false) // prettier-ignore
 
 /** One ear by its root; from above a hanging ear is seen along its width only. */
 function earFrom(sign: 1 | -1, root: Point, from: 'front' | 'top', { build, stepMm }: Drawing, side: Side, leatherMm: number): BarePart {
@@ -172,16 +195,17 @@ function earFrom(sign: 1 | -1, root: Point, from: 'front' | 'top', { build, step
   const points = shape.map(([x, y, zone]) => {
     const point = from === 'front'
       ? { x: root.x + sign * x * leatherMm, y: root.y + y * leatherMm }
-      : { x: root.x - y * leatherMm * (build.ear === 'pricked' ? 0.2 : 0.35), y: root.y + sign * x * leatherMm }
+      : { x: root.x - y * leatherMm * (build.ear === 'pricked' ? 0.2 : 0.28), y: root.y + sign * x * leatherMm * 0.8 }
     return { point, zone, side }
   })
-  return { skin: skinOf(points, stepMm, { from: root, to: { x: root.x, y: root.y - leatherMm } }), facts: { id: `ear-${side}`, place: 'over', ground: 'ear-out', side } }
+  return { skin: skinOf(points, stepMm, { from: root, to: { x: root.x, y: root.y - leatherMm } }), facts: { id: `ear-${side}`, place: build.ear === 'pricked' ? 'over' : 'top', ground: 'ear-out', side } }
 } // prettier-ignore
 
 function merged(pieces: readonly BareView[]): BareView {
   return {
     parts: pieces.flatMap(({ parts }) => parts),
     head: pieces.flatMap(({ head }) => head),
+    fringe: pieces.find((piece) => piece.fringe)?.fringe ?? null,
     cells: pieces.flatMap(({ cells }) => cells),
     anchors: Object.assign({}, ...pieces.map(({ anchors }) => anchors)),
     rightAnchors: Object.assign({}, ...pieces.map(({ rightAnchors }) => rightAnchors)),

@@ -1,3 +1,5 @@
+import { MEASURE_KEYS, type Stature } from '../build'
+
 /** Dogs whose bare figure is remembered at once; a day has fewer. */
 const MOST = 80
 
@@ -16,3 +18,7 @@ export function remembered<T, Rest extends readonly unknown[]>(make: (...rest: R
     return made
   }
 } // prettier-ignore
+
+/** All that the bare figure depends on. */
+export const statureKey = (dog: Stature): string =>
+  `${dog.build} ${dog.ears} ${dog.weightKg} ${MEASURE_KEYS.map((key) => dog[key]).join(' ')}`

@@ -1,11 +1,12 @@
 import { measuresOf, type Measures } from '../build'
 import type { Join } from '../patterns'
-import { PARTS, buildOf, type Build, type PartId } from './builds'
+import { PARTS, type Build, type Frame, type PartId } from './builds'
 import { ANCHORS, CELLS, GROUND } from './cells'
 import { pathOf, sampleCurve } from './curve'
+import { EAR_REACH, buildFor } from './ears'
 import { placer, type Place, type Point } from './frames'
 import type { LengthAt } from './lengthsAlong'
-import { remembered } from './remembered'
+import { remembered, statureKey } from './remembered'
 import type { Axis } from './shapes'
 import { edgePath } from './texture'
 import { boxOf, coated, curlScale, screen, skinOf, type Cut, type DrawOptions, type FigureCell, type FigureDog, type FigurePart, type FigureView, type Skin } from './view' // prettier-ignore
@@ -24,10 +25,9 @@ const BLENDED = (): Join => 'blend'
  * @param size a small picture is drawn with fewer points
  */
 export function sideView(dog: FigureDog, lengthAt: LengthAt, size: 'large' | 'small' = 'large', { joinOf = BLENDED, shapeOf }: Cut = {}): FigureView {
-  const { build, heightCm, lengthCm } = dog
-  const bare = bareSide(`${build} ${heightCm} ${lengthCm} ${size}`, buildOf(build), measuresOf(build, heightCm, lengthCm), STEP[size])
+  const bare = bareSide(`${statureKey(dog)} ${size}`, buildFor(dog), measuresOf(dog), STEP[size])
   const options: DrawOptions = { dog, lengthAt, joinOf, heightMm: bare.heightMm, ...(shapeOf ? { shapeOf } : {}) }
-  const near = PARTS.map((id) => coated(bare.skins[id], options, { id, place: id === 'ear' ? 'over' : 'near', ground: GROUND[id] }))
+  const near = PARTS.map((id) => coated(bare.skins[id], options, { id, place: id === 'ear' ? 'top' : 'near', ground: GROUND[id] }))
   const outline = (id: PartId) => near.find((part) => part.id === id)?.outline ?? []
   const far = (['fore', 'hind'] as const).map((id) => farLeg(id, outline(id), bare, options))
   const { cells, anchors, eyes, eyeMm, nose, ink, heightMm } = bare
@@ -50,6 +50,8 @@ interface BareSide extends Pick<FigureView, 'anchors' | 'eyes' | 'eyeMm' | 'nose
 const bareSide = remembered((build: Build, measures: Measures, step: number): BareSide => {
   const place = placer(build, measures)
   const { height } = measures
+  /** Fields and callouts of an ear are placed on a hanging one, and follow the ear this dog carries. */
+  const onDog = ([frame, a, b]: readonly [Frame, number, number]) => place(frame, frame === 'ear' ? a * EAR_REACH[build.ear] : a, b)
   const outlineOf = (id: PartId) => build.shapes[id].map(([, frame, a, b, zone]) => ({ point: place(frame, a, b), zone }))
   const skins = Object.fromEntries(PARTS.map((id) => [id, skinOf(outlineOf(id), height * step, axisOf(id, place, measures))])) as Record<PartId, Skin>
   const far = (id: 'fore' | 'hind', [dx, dy]: readonly [number, number]) => {
@@ -60,10 +62,10 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
     skins,
     farSkins: { fore: far('fore', build.pose.farFore), hind: far('hind', build.pose.farHind) },
     cells: CELLS.map(({ zone, part, seam, far: outer }) => {
-      const line = sampleCurve(seam.map((point) => place(...point)), height * SEAM_STEP, false).map(({ point }) => point)
-      return { zone, part, seam: pathOf(line, false), field: pathOf([...line, ...outer.map((point) => place(...point))]) }
+      const line = sampleCurve(seam.map(onDog), height * SEAM_STEP, false).map(({ point }) => point)
+      return { zone, part, seam: line.map(screen), field: pathOf([...line, ...outer.map(onDog)]) }
     }),
-    anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(place(...point))])),
+    anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(onDog(point))])),
     eyes: [screen(place('head', ...build.eye))],
     eyeMm: height * EYE,
     nose: nosePath(place, height * step),
@@ -88,16 +90,18 @@ const shifted = <T extends Point>(point: T, by: Point): T => ({ ...point, x: poi
 function farLeg(id: 'fore' | 'hind', near: FigurePart['outline'], { farSkins, heightMm }: BareSide, { dog }: DrawOptions): FigurePart {
   const { by, path } = farSkins[id]
   const outline = near.map((point) => shifted(point, by))
-  const coat = edgePath(outline, dog.coat, curlScale(heightMm))
+  const coat = edgePath(outline, dog.coat, curlScale(heightMm), by.y)
   return { id: id === 'fore' ? 'farFore' : 'farHind', place: 'far', ground: id === 'fore' ? 'foreleg' : 'hock', skin: path, coat, outline }
 } // prettier-ignore
 
 const MOUTH = [[1.93, -0.36], [1.7, -0.37], [1.4, -0.4], [1.16, -0.43]] as const // prettier-ignore
-const TOES = [['foot', -0.062], ['foot', -0.038], ['hind', -0.04], ['hind', -0.016]] as const // prettier-ignore
+const TOES = [['foot', -0.064], ['foot', -0.044], ['foot', -0.022], ['hind', -0.04], ['hind', -0.02], ['hind', 0.002]] as const // prettier-ignore
 const NOSE = [[1.88, -0.07], [2.03, -0.12], [2.02, -0.26], [1.9, -0.25]] as const // prettier-ignore
 
 function inkPath(place: Place, stepMm: number): string {
-  const toes = TOES.map(([frame, x]) => pathOf([place(frame, x - 0.006, 0.006), place(frame, x, 0.03)], false))
+  const toes = TOES.map(([frame, x]) =>
+    pathOf([place(frame, x - 0.008, 0.004), place(frame, x - 0.004, 0.022), place(frame, x + 0.006, 0.04)], false),
+  )
   const mouth = sampleCurve(MOUTH.map(([a, b]) => place('head', a, b)), stepMm, false) // prettier-ignore
   return [pathOf(mouth.map(({ point }) => point), false), ...toes].join('') // prettier-ignore
 }

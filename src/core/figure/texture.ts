@@ -16,8 +16,9 @@ const SMOOTH_BELOW_MM = 2.5
 /**
  * The coat's edge as a path: scallops for curly kinds, plain otherwise. Seen area stays as it is on average.
  * @param scale dog height against half a metre, so that small dogs have small curls
+ * @param floorMm where the floor is: hair that lies on it has no curls there
  */
-export function edgePath(edge: readonly CoatPoint[], coat: CoatId, scale: number): string {
+export function edgePath(edge: readonly CoatPoint[], coat: CoatId, scale: number, floorMm = 0): string {
   const kind = SCALLOP[coat]
   if (!kind) return pathOf(edge)
   const step = kind.stepMm * scale
@@ -29,8 +30,8 @@ export function edgePath(edge: readonly CoatPoint[], coat: CoatId, scale: number
     const before = edge[index - 1] as CoatPoint
     const after = edge[(index + 1) % edge.length] as CoatPoint
     walked += distance(point, before)
-    const straight = point.lengthMm < SMOOTH_BELOW_MM || (point.y === 0 && before.y === 0)
-    const floorNext = point.y === 0 && after.y === 0
+    const straight = point.lengthMm < SMOOTH_BELOW_MM || (point.y === floorMm && before.y === floorMm)
+    const floorNext = point.y === floorMm && after.y === floorMm
     if (!straight && !floorNext && walked < step && index < edge.length) continue
     const chord = distance(from, point)
     if (straight || chord < 0.5) path += `L${tenth(point.x)} ${tenth(-point.y)}`

@@ -1,4 +1,4 @@
-import type { BuildId } from '../build'
+import { measuredOf, type BuildId, type Measured, type Stature } from '../build'
 import type { CoatId } from '../coat'
 import type { Join } from '../patterns'
 import type { Side, ZoneId } from '../zones'
@@ -6,27 +6,35 @@ import { coatLine, counterClockwise, type CoatPoint } from './coatLine'
 import { pathOf, sampleCurve } from './curve'
 import type { Point } from './frames'
 import type { LengthAt, SkinSample } from './lengthsAlong'
-import { alongOf, shapeShare, type Axis, type StandsAt } from './shapes'
+import { alongOf, headShare, shapeShare, withinRuns, type Axis, type StandsAt } from './shapes'
 import { edgePath } from './texture'
 
-export interface FigureDog {
-  build: BuildId
+export interface FigureDog extends Stature {
   coat: CoatId
-  heightCm?: number | null
-  lengthCm?: number | null
 }
 
-export const VIEWS = ['side', 'front', 'rear', 'top', 'head-front'] as const
+/** What a figure is drawn from, of a dog of whom more is known. */
+export const figureOf = (dog: FigureDog): { build: BuildId; coat: CoatId } & Measured => ({
+  build: dog.build,
+  coat: dog.coat,
+  ...measuredOf(dog),
+})
+
+export const VIEWS = ['side', 'front', 'rear', 'top', 'head-front', 'head-side'] as const
 export type ViewId = (typeof VIEWS)[number]
 
 export interface FigurePart {
   id: string
-  /** Far parts are drawn first and darker, those over the rest last with a line of their own. */
-  place: 'far' | 'near' | 'over'
+  /**
+   * Drawn in this order: far parts first and darker, those over the near ones with a line of their own; then eyes and
+   * nose; then the fringe that falls over them, and ears on top of all.
+   */
+  place: 'far' | 'near' | 'over' | 'fringe' | 'top'
   /** The zone that fills the part where no cell covers it. */
   ground: ZoneId
   side?: Side
   /** Path strings in mm, y downward. */
+  /** Of a fringe its lower edge, the only line it shows. */
   skin: string
   coat: string
   /** The coat's outline before its texture, y upward. */
@@ -39,7 +47,7 @@ export interface FigureCell {
   part: string
   side?: Side
   field: string
-  seam: string
+  seam: Point[]
 }
 
 export interface Box {
@@ -66,6 +74,8 @@ export interface FigureView {
   ink: string
   heightMm: number
   box: Box
+  /** A close look: what lies outside the box is left out. */
+  close?: boolean
   /** The head with its ears alone, in its coat. */
   headBox: Box | null
 }
@@ -104,7 +114,7 @@ export type ShapeOf = (zone: ZoneId) => string | null
 /** A bare outline: what stays while the coat changes. */
 export interface Skin {
   samples: SkinSample[]
-  /** Where each sample stands along the part; null for a part without an axis. */
+  /** Where each sample stands along the part; null for a head, which has no length to stand along. */
   stands: StandsAt[] | null
   path: string
 }
@@ -128,12 +138,18 @@ export type PartFacts = Pick<FigurePart, 'id' | 'place' | 'ground'> & { side?: S
 /** A part of the figure: its skin, and its coat pushed out from it. */
 export function coated(skin: Skin, { dog, lengthAt, joinOf, shapeOf, heightMm, fromAbove }: DrawOptions, facts: PartFacts): FigurePart {
   const softMm = heightMm * SOFT
-  const shares = shapeOf && skin.stands ? skin.stands.map((at, index) => shareAt(skin.samples[index] as SkinSample, at, shapeOf)) : undefined
+  const shares = shapeOf && sharesOf(skin, shapeOf)
   const outline = coatLine(skin.samples, { lengthAt, joinOf, coat: dog.coat, softMm, ...(shares ? { shares } : {}), ...(fromAbove ? { fromAbove } : {}) })
   return { ...facts, skin: skin.path, coat: edgePath(outline, dog.coat, curlScale(heightMm)), outline }
 } // prettier-ignore
 
-const shareAt = ({ zone }: SkinSample, at: StandsAt, shapeOf: ShapeOf): number => (zone === null ? 1 : shapeShare(shapeOf(zone), zone, at)) // prettier-ignore
+/** What the shapes leave at every sample. A head's shapes reach over all neighbouring zones that share them. */
+function sharesOf({ samples, stands }: Skin, shapeOf: ShapeOf): number[] {
+  const shapes = samples.map(({ zone }) => (zone === null ? null : shapeOf(zone)))
+  if (stands) return stands.map((at, index) => shapeShare(shapes[index] as string | null, (samples[index] as SkinSample).zone, at))
+  const within = withinRuns(shapes)
+  return shapes.map((shape, index) => headShare(shape, within[index] as number))
+} // prettier-ignore
 
 export const curlScale = (heightMm: number): number => Math.max(0.5, heightMm / CURLS_FOR_MM)
 
@@ -148,4 +164,12 @@ export function boxOf(points: readonly Point[]): Box {
     box.bottom = Math.max(box.bottom, 0 - y)
   }
   return box
+}
+
+/** Room round a close look, in heights of what is looked at. */
+const AIR = 0.08
+
+export function withAir({ left, right, top, bottom }: Box): Box {
+  const air = (bottom - top) * AIR
+  return { left: left - air, right: right + air, top: top - air, bottom: bottom + air }
 }

@@ -5,11 +5,10 @@ import { describe, expect, it } from 'vitest'
 import { BUILDS } from '../build'
 import { COATS } from '../coat'
 import { ZONES, type Side, type ZoneId } from '../zones'
-import { VIEWS, otherView, sideView, type FigureDog, type FigureView, type LengthAt, type ViewId } from '.'
+import { VIEWS, drawView, sideView, type FigureDog, type FigureView, type LengthAt, type ViewId } from '.'
 import { area } from './withoutLoops'
 
-const draw = (id: ViewId, dog: FigureDog, lengthAt: LengthAt): FigureView =>
-  id === 'side' ? sideView(dog, lengthAt) : otherView(id, dog, lengthAt)
+const draw = (id: ViewId, dog: FigureDog, lengthAt: LengthAt): FigureView => drawView(id, dog, lengthAt)
 const someCard = fc.array(fc.integer({ min: 0, max: 120 }), { minLength: ZONES.length, maxLength: ZONES.length })
 const fromCard =
   (card: readonly number[]): LengthAt =>
@@ -79,11 +78,11 @@ describe('outlines in their coat', () => {
 describe('both sides of the dog', () => {
   const extent = (view: FigureView) => [-view.box.left, view.box.right]
   it.each(['front', 'rear', 'head-front'] as const)('are mirrors from the %s when both are cut alike', (id) => {
-    const [left, right] = extent(otherView(id, SQUARE, () => 20))
+    const [left, right] = extent(drawView(id, SQUARE, () => 20))
     expect(left).toBeCloseTo(right ?? 0, 6)
   })
   it('are mirrors from above', () => {
-    const { box } = otherView('top', SQUARE, () => 20)
+    const { box } = drawView('top', SQUARE, () => 20)
     expect(-box.top).toBeCloseTo(box.bottom, 6)
   })
   it('from the front the dog’s right is at the viewer’s left: a longer right ear stands out there', () => {
@@ -91,20 +90,18 @@ describe('both sides of the dog', () => {
       (side: Side): LengthAt =>
       (zone, of) =>
         zone === 'ear-edge' && of === side ? 40 : 10
-    const [left, right] = extent(otherView('head-front', SQUARE, longer('right')))
+    const [left, right] = extent(drawView('head-front', SQUARE, longer('right')))
     expect(left).toBeGreaterThan((right ?? 0) + 20)
-    const [farther, nearer] = extent(otherView('head-front', SQUARE, longer('left')))
+    const [farther, nearer] = extent(drawView('head-front', SQUARE, longer('left')))
     expect(nearer).toBeGreaterThan((farther ?? 0) + 20)
   })
   it('from behind the dog’s right is at the viewer’s right', () => {
-    const [left, right] = extent(
-      otherView('rear', SQUARE, (zone, of) => (zone === 'thigh' && of === 'right' ? 60 : 10)),
-    )
+    const [left, right] = extent(drawView('rear', SQUARE, (zone, of) => (zone === 'thigh' && of === 'right' ? 60 : 10)))
     expect(right).toBeGreaterThan((left ?? 0) + 30)
   })
   it('every field of a pair says whose side it is', () => {
     for (const id of ['front', 'rear', 'top', 'head-front'] as const)
-      for (const cell of otherView(id, SQUARE, () => 10).cells)
+      for (const cell of drawView(id, SQUARE, () => 10).cells)
         if (['shoulder', 'foreleg', 'thigh', 'brow', 'cheek'].includes(cell.zone)) expect(cell.side).toBeDefined()
   })
 })
@@ -114,7 +111,7 @@ describe('the dog as it was measured', () => {
   it('stands as high at the withers in every upright view', () => {
     for (const build of BUILDS) {
       const dog = { build, coat: 'smooth', heightCm: 40 } as const
-      const rear = otherView('rear', dog, bare).parts.find(({ id }) => id === 'body')
+      const rear = drawView('rear', dog, bare).parts.find(({ id }) => id === 'body')
       const highest = Math.max(...(rear?.outline ?? []).map(({ y }) => y)) / 400
       // The croup lies a little under the withers.
       expect(highest).toBeGreaterThan(0.97)
@@ -122,7 +119,7 @@ describe('the dog as it was measured', () => {
     }
   })
   it('is as long from above as it was measured', () => {
-    const body = otherView('top', { ...SQUARE, lengthCm: 60 }, bare).parts.find(({ id }) => id === 'body')
+    const body = drawView('top', { ...SQUARE, lengthCm: 60 }, bare).parts.find(({ id }) => id === 'body')
     const xs = (body?.outline ?? []).map(({ x }) => x)
     expect((Math.max(...xs) - Math.min(...xs)) / 612).toBeCloseTo(1, 2)
   })

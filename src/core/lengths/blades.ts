@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { THIN_SKIN, type ZoneId } from '../zones'
 
 /** Finest first. Order is read here only: objects move '9', '10' and '15' to the front. F = full (finish) teeth. */
 export const BLADES = ['50', '40', '30', '15', '10', '9', '8.5', '7F', '6F', '5F', '4F', '3F'] as const
@@ -37,6 +38,9 @@ const AGAINST_MM: Record<BladeId, number> = {
 export function clippedLengthMm(blade: BladeId, lay: Lay): number {
   return lay === 'with' ? WITH_MM[blade] : AGAINST_MM[blade]
 }
+
+/** Whether a blade can take up the skin of a zone: skip teeth where the skin is thin. Source: common practice. */
+export const takesUpSkin = (blade: BladeId, zone: ZoneId): boolean => isSkipTooth(blade) && THIN_SKIN.includes(zone)
 
 export const isSkipTooth = (blade: BladeId): boolean => (SKIP_BLADES as readonly string[]).includes(blade)
 

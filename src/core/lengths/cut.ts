@@ -11,6 +11,10 @@ export const LengthMm = z
   .min(0, { error: 'A length cannot be below 0 mm.' })
   .max(MAX_LENGTH_MM, { error: `A length cannot be above ${MAX_LENGTH_MM} mm.` })
 
+/** Lengths closer than this are the same to a rule held at the skin, mm. Source: from memory. */
+const SAME_MM = 0.05
+export const isSameMm = (aMm: number, bMm: number): boolean => Math.abs(aMm - bMm) < SAME_MM
+
 /** An exact tool, as a groomer asks for it: a bare blade, or a guard comb over one. */
 export const Tool = z.strictObject({
   blade: BladeId.optional(),

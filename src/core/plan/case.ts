@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { BuildId } from '../build'
+import { BuildId, Measured } from '../build'
 import { CoatId } from '../coat'
 import { Kit, LengthMm } from '../lengths'
 import { House } from '../order'
@@ -32,8 +32,7 @@ export const DogCase = z.strictObject({
   coat: CoatId,
   build: BuildId,
   weightKg: between('the weight', 0.3, 120, ' kg'),
-  heightCm: between('the height', 10, 120, ' cm').optional(),
-  lengthCm: between('the length', 10, 120, ' cm').optional(),
+  ...Measured.shape,
   ageMonths: between('the age', 0, 360, ' months').optional(),
   sex: z.enum(['male', 'female']).optional(),
   neutered: z.boolean().optional(),

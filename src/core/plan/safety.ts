@@ -1,5 +1,5 @@
-import { clippedLengthMm, cutWith, isSkipTooth, type BladeId, type Cut } from '../lengths'
-import { THIN_SKIN, zonesOf, type ZoneId } from '../zones'
+import { clippedLengthMm, cutWith, isSkipTooth, takesUpSkin, type BladeId, type Cut } from '../lengths'
+import { zonesOf, type ZoneId } from '../zones'
 import type { Case } from './case'
 
 const FACE_AND_FEET: readonly ZoneId[] = [...zonesOf('face'), 'forefoot', 'hindfoot']
@@ -24,7 +24,7 @@ export function saferCut(input: Case, zone: ZoneId, cut: Cut): { cut: Cut; why: 
   if (cut.method !== 'clip') return null
   const finish = FINISH[cut.blade]
   const struggles = (input.behaviour?.clipper ?? 0) >= 3
-  if (finish && isSkipTooth(cut.blade) && (THIN_SKIN.includes(zone) || struggles)) {
+  if (finish && (takesUpSkin(cut.blade, zone) || (struggles && isSkipTooth(cut.blade)))) {
     const why = `${cut.blade} asked, ${finish} taken: no skip-tooth blade on thin skin or a dog that jumps.`
     return withBlade(finish, cut, why)
   }

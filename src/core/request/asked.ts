@@ -1,4 +1,4 @@
-import type { Stature } from '../balance'
+import type { Stature } from '../build'
 import type { CoatId } from '../coat'
 import type { Kit } from '../lengths'
 import type { ZoneId } from '../zones'

@@ -1,5 +1,6 @@
 import { openWait, type PlannedStage } from '../plan'
 import type { StageId } from '../stages'
+import type { ZoneId } from '../zones'
 import { stagesToCome } from './minutes'
 import { underWay, type Visit } from './fold'
 
@@ -28,4 +29,10 @@ export function nextStep(planned: readonly PlannedStage[], visit: Visit): Step {
   const next = toCome.find((stage) => planned.indexOf(stage) > at) ?? toCome[0]
   const done = record?.stage ?? null
   return next ? { do: 'start', stage: next.id, done } : { do: 'finish', done }
+}
+
+/** Zones that the stages which are over have been at. */
+export function zonesDone(planned: readonly PlannedStage[], visit: Visit): ZoneId[] {
+  const over = new Set(visit.stages.filter(({ endMs }) => endMs !== null).map(({ stage }) => stage))
+  return planned.flatMap(({ id, zones }) => (over.has(id) ? zones : []))
 }

@@ -1,5 +1,5 @@
 import type { CoatId } from '@/core/coat'
-import type { BuildId } from '@/core/build'
+import type { BuildId, FineMeasures } from '@/core/build'
 import type { Behaviour, Health } from '@/core/plan'
 import type { Request } from '@/core/request'
 
@@ -48,6 +48,7 @@ export interface DemoDog {
   weightKg: number
   heightCm: number
   lengthCm: number
+  measures?: FineMeasures
   ageYears: number
   sex: 'male' | 'female'
   behaviour: Behaviour
@@ -67,22 +68,22 @@ export interface DemoDog {
 
 export const DEMO_DOGS: readonly DemoDog[] = [
   { name: 'Mochi', household: 'Tolle', breed: 'Havanese', coat: 'drop', build: 'toy', weightKg: 5.2, heightCm: 26, lengthCm: 29, ageYears: 3, sex: 'female', behaviour: { face: 1 }, health: [], firstCoatMm: 60, growsAt: 0.85, request: { pattern: 'teddy' }, everyWeeks: 6 },
-  { name: 'Fenwick', household: 'Fallow', breed: 'Airedale', coat: 'wire', build: 'square', weightKg: 23, heightCm: 59, lengthCm: 59, ageYears: 5, sex: 'male', behaviour: { feet: 2 }, health: [], firstCoatMm: 55, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
-  { name: 'Quill', household: 'Marsh', breed: 'Portuguese water dog', coat: 'curly', build: 'square', weightKg: 19, heightCm: 52, lengthCm: 52, ageYears: 4, sex: 'male', behaviour: { dryer: 3, nails: 1 }, health: [], firstCoatMm: 70, growsAt: 1.15, request: { pattern: 'one-length', lengthsMm: { legs: 13, forefoot: 16, hindfoot: 16, muzzle: 15, chin: 20 }, tail: 'plume', feet: 'round', keep: ['lashes'] }, everyWeeks: 6 },
+  { name: 'Fenwick', household: 'Fallow', breed: 'Airedale', coat: 'wire', build: 'square', weightKg: 23, heightCm: 59, lengthCm: 59, measures: { ears: 'folded', skullCm: 13, muzzleCm: 13 }, ageYears: 5, sex: 'male', behaviour: { feet: 2 }, health: [], firstCoatMm: 55, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
+  { name: 'Quill', household: 'Marsh', breed: 'Portuguese water dog', coat: 'curly', build: 'square', weightKg: 19, heightCm: 52, lengthCm: 52, measures: { neckCm: 20, chestDepthCm: 24, skullCm: 12, muzzleCm: 11, earLeatherCm: 12, tailCm: 20 }, ageYears: 4, sex: 'male', behaviour: { dryer: 3, nails: 1 }, health: [], firstCoatMm: 70, growsAt: 1.15, request: { pattern: 'one-length', lengthsMm: { legs: 13, forefoot: 16, hindfoot: 16, muzzle: 15, chin: 20 }, tail: 'plume', feet: 'round', keep: ['lashes'] }, everyWeeks: 6 },
   { name: 'Ottoline', household: 'Sedge', breed: 'coton', coat: 'cotton', build: 'toy', weightKg: 5.8, heightCm: 27, lengthCm: 31, ageYears: 6, sex: 'female', behaviour: { brush: 1 }, health: [], firstCoatMm: 55, request: { pattern: 'teddy', lengthsMm: { body: 16, legs: 19 } }, everyWeeks: 5 },
-  { name: 'Nettle', household: 'Brandreth', breed: 'wire fox terrier', coat: 'wire', build: 'square', weightKg: 8, heightCm: 39, lengthCm: 39, ageYears: 7, sex: 'female', behaviour: { nails: 2 }, health: [], firstCoatMm: 45, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
+  { name: 'Nettle', household: 'Brandreth', breed: 'wire fox terrier', coat: 'wire', build: 'square', weightKg: 8, heightCm: 39, lengthCm: 39, measures: { ears: 'folded', neckCm: 16, tailCm: 14 }, ageYears: 7, sex: 'female', behaviour: { nails: 2 }, health: [], firstCoatMm: 45, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
   { name: 'Hobnob', household: 'Tolle', breed: 'bolognese', coat: 'cotton', build: 'toy', weightKg: 4.1, heightCm: 27, lengthCm: 27, ageYears: 14, sex: 'male', behaviour: { table: 1 }, health: [{ kind: 'arthritis' }], firstCoatMm: 50, request: { pattern: 'one-length', lengthsMm: { body: 12.7, legs: 12.7 } }, everyWeeks: 6 },
   { name: 'Tansy', household: 'Quay', breed: 'lagotto', coat: 'curly', build: 'square', weightKg: 13, heightCm: 43, lengthCm: 43, ageYears: 2, sex: 'female', behaviour: {}, health: [], firstCoatMm: 50, growsAt: 1.2, latestWish: { 'ear-edge': 95, chin: 70 }, request: { pattern: 'one-length' }, everyWeeks: 6 },
   { name: 'Clover', household: 'Brandreth', breed: 'cavapoo', coat: 'fleece', build: 'toy', weightKg: 7, heightCm: 33, lengthCm: 35, ageYears: 2, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 60, nextWords: 'half an inch on the legs, leave the ears, tail an inch off the floor, face a touch shorter than last time, bum tidy', request: { pattern: 'teddy' }, everyWeeks: 5 },
   { name: 'Rook', household: 'Haddow', breed: 'springer', coat: 'silky', build: 'sporting', weightKg: 21, heightCm: 50, lengthCm: 53, ageYears: 6, sex: 'male', behaviour: { bath: 1 }, health: [], firstCoatMm: 60, request: { pattern: 'sporting-jacket' }, everyWeeks: 8 },
   { name: 'Bramble', household: 'Penhale', breed: 'Tibetan terrier', coat: 'drop', build: 'square', weightKg: 11, heightCm: 39, lengthCm: 39, ageYears: 8, sex: 'male', behaviour: { brush: 2 }, health: [{ kind: 'deaf' }], firstCoatMm: 80, request: { pattern: 'one-length', lengthsMm: { body: 19, legs: 19 } }, everyWeeks: 7 },
-  { name: 'Samphire', household: 'Orme', breed: 'Samoyed', coat: 'double', build: 'heavy', weightKg: 24, heightCm: 53, lengthCm: 56, ageYears: 4, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 30, request: { pattern: 'bath-tidy', lengthsMm: { forefoot: 15, hindfoot: 15 }, feet: 'round' }, everyWeeks: 9 },
+  { name: 'Samphire', household: 'Orme', breed: 'Samoyed', coat: 'double', build: 'heavy', weightKg: 24, heightCm: 53, lengthCm: 56, measures: { ears: 'pricked', tailCm: 30 }, ageYears: 4, sex: 'female', behaviour: { dryer: 1 }, health: [], firstCoatMm: 30, request: { pattern: 'bath-tidy', lengthsMm: { forefoot: 15, hindfoot: 15 }, feet: 'round' }, everyWeeks: 9 },
   { name: 'Pilchard', household: 'Lisle', breed: 'cairn cross', coat: 'wire', build: 'long-low', weightKg: 8.5, heightCm: 29, lengthCm: 36, ageYears: 1, sex: 'male', behaviour: { clipper: 1 }, health: [], firstCoatMm: 45, request: { pattern: 'terrier-jacket' }, everyWeeks: 8 },
   { name: 'Sorrel', household: 'Rowan', breed: 'poodle', coat: 'curly', build: 'square', weightKg: 22, heightCm: 57, lengthCm: 57, ageYears: 3, sex: 'female', behaviour: {}, health: [], firstCoatMm: 60, growsAt: 1.1, sinceWeeks: 60, request: { pattern: 'clean-face-round' }, everyWeeks: 5 },
   { name: 'Dumpling', household: 'Dunmore', breed: 'bichon', coat: 'cotton', build: 'toy', weightKg: 6, heightCm: 28, lengthCm: 31, ageYears: 4, sex: 'male', behaviour: { face: 1 }, health: [], firstCoatMm: 60, sinceWeeks: 60, request: { pattern: 'round-cotton' }, everyWeeks: 5 },
-  { name: 'Gannet', household: 'Ashby', breed: 'miniature schnauzer', coat: 'wire', build: 'square', weightKg: 7.5, heightCm: 34, lengthCm: 34, ageYears: 6, sex: 'male', behaviour: { feet: 1 }, health: [], firstCoatMm: 50, sinceWeeks: 60, request: { pattern: 'schnauzer-pattern' }, everyWeeks: 7 },
+  { name: 'Gannet', household: 'Ashby', breed: 'miniature schnauzer', coat: 'wire', build: 'square', weightKg: 7.5, heightCm: 34, lengthCm: 34, measures: { ears: 'folded' }, ageYears: 6, sex: 'male', behaviour: { feet: 1 }, health: [], firstCoatMm: 50, sinceWeeks: 60, request: { pattern: 'schnauzer-pattern' }, everyWeeks: 7 },
   { name: 'Marlow', household: 'Calder', breed: 'cavalier', coat: 'silky', build: 'toy', weightKg: 8, heightCm: 32, lengthCm: 34, ageYears: 5, sex: 'male', behaviour: {}, health: [{ kind: 'heart' }], firstCoatMm: 40, sinceWeeks: 60, request: { pattern: 'silky-short' }, everyWeeks: 8 },
-  { name: 'Pepper', household: 'Wyke', breed: 'Lhasa apso', coat: 'drop', build: 'long-low', weightKg: 7, heightCm: 27, lengthCm: 34, ageYears: 5, sex: 'female', behaviour: { brush: 2 }, health: [], firstCoatMm: 130, sinceWeeks: 50, request: { pattern: 'long-drop' }, everyWeeks: 6 },
+  { name: 'Pepper', household: 'Wyke', breed: 'Lhasa apso', coat: 'drop', build: 'long-low', weightKg: 7, heightCm: 27, lengthCm: 34, measures: { ears: 'drop', muzzleCm: 4 }, ageYears: 5, sex: 'female', behaviour: { brush: 2 }, health: [], firstCoatMm: 130, sinceWeeks: 50, request: { pattern: 'long-drop' }, everyWeeks: 6 },
   { name: 'Thrift', household: 'Thorne', breed: 'Bedlington terrier', coat: 'curly', build: 'racy', weightKg: 9, heightCm: 41, lengthCm: 42, ageYears: 2, sex: 'female', behaviour: { clipper: 1 }, health: [], firstCoatMm: 45, sinceWeeks: 50, request: { pattern: 'parallel-racy' }, everyWeeks: 6 },
 ] // prettier-ignore
 

@@ -84,7 +84,7 @@ async function makeDogs(nowMs: number): Promise<{ id: number; dog: DemoDog }[]> 
       householdId: homes.get(dog.household) ?? 0,
       bornOn: dayjs(nowMs).subtract(dog.ageYears, 'year').subtract(40, 'day').format('YYYY-MM-DD'),
       neutered: true, lightSkin: false, faceShape: 'normal',
-      behaviour: JSON.stringify(dog.behaviour), health: JSON.stringify(dog.health),
+      measures: JSON.stringify(dog.measures ?? {}), behaviour: JSON.stringify(dog.behaviour), health: JSON.stringify(dog.health),
     }) // prettier-ignore
     made.push({ id: row.id, dog })
   }

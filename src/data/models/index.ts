@@ -55,6 +55,7 @@ export function defineModels(sequelize: Sequelize): Models {
       weightKg: { type: DECIMAL(5, 1), get: figure('weightKg') }, heightCm: { type: DECIMAL(5, 1), get: figure('heightCm') },
       lengthCm: { type: DECIMAL(5, 1), get: figure('lengthCm') }, bornOn: { type: DATEONLY }, sex: text,
       neutered: { type: BOOLEAN }, lightSkin: { type: BOOLEAN }, faceShape: text, behaviour: json, health: json,
+      measures: { ...json, defaultValue: '{}' },
     }),
     booking: table('bookings', {
       id, dogId: number, staffId: number, startAt: moment, slotMin: number, service: text,

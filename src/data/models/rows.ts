@@ -60,6 +60,7 @@ export interface DogFields {
   weightKg: number
   heightCm: number | null
   lengthCm: number | null
+  measures: string
   bornOn: string
   sex: string
   neutered: boolean

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import { foldVisit, lastLive, nextStep, underWay, type Step, type VisitEvent } from '@/core/visit'
+import { foldVisit, lastLive, nextStep, underWay, zonesDone, type Step, type VisitEvent } from '@/core/visit'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import { BenchMap } from './BenchMap'
 import { BenchTop } from './BenchTop'
@@ -43,7 +43,13 @@ export function Bench(props: BenchProps) {
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
       <BenchTop {...props} visit={visit} stage={stage} waiting={waiting} nowMs={nowMs} />
       <StageNow {...props} visit={visit} stage={stage} nowMs={nowMs} />
-      <BenchMap {...props} stageZones={stage?.zones ?? []} zone={zone} onZone={setZone} />
+      <BenchMap
+        {...props}
+        stageZones={stage?.zones ?? []}
+        done={zonesDone(plan.stages, visit)}
+        zone={zone}
+        onZone={setZone}
+      />
       <MindHere {...props} visit={visit} stage={stage} refused={refused} add={add} />
       <SlotNow {...props} visit={visit} nowMs={nowMs} />
       {noting && <NotePanel stage={stage?.id ?? null} add={add} close={() => setNoting(false)} />}

@@ -3,6 +3,7 @@ import { drawingOf } from '@/core/card'
 import { drawView } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap, cardCallouts, focusOn } from '../coat-map'
+import styles from './bench.module.css'
 import type { BenchProps } from './props'
 import { useWidth } from './useWidth'
 
@@ -11,12 +12,14 @@ const NARROWEST_PX = 420
 
 interface MapProps extends BenchProps {
   stageZones: readonly ZoneId[]
+  /** Zones whose stage is over. */
+  done: readonly ZoneId[]
   zone: ZoneId | null
   onZone: (zone: ZoneId | null) => void
 }
 
-/** The dog with this stage's zones lit; on the head one that still grows is named too, so that nobody cuts it. */
-export function BenchMap({ dog, plan, unit, stageZones, zone, onZone }: MapProps) {
+/** The dog with this stage's zones lit and what is done in a paler tint; on the head one that still grows is named too, so that nobody cuts it. */
+export function BenchMap({ dog, plan, unit, stageZones, done, zone, onZone }: MapProps) {
   const { lengthAt, cut } = useMemo(() => drawingOf(plan.card), [plan])
   const view = useMemo(() => drawView('side', dog, lengthAt, cut), [dog, lengthAt, cut])
   const onHead = stageZones.some((each) => each === 'skull' || each === 'muzzle')
@@ -32,15 +35,21 @@ export function BenchMap({ dog, plan, unit, stageZones, zone, onZone }: MapProps
         coat={dog.coat}
         lengthMm={lengthAt}
         joinOf={cut.joinOf}
-        {...(stageZones.length > 0 ? { lit: new Set(shown) } : {})}
+        lit={new Set(shown)}
+        done={new Set(done)}
         callouts={cardCallouts(plan.card, plan.growing, unit, shown)}
         {...(focus ? { focus } : {})}
         width={Math.max(NARROWEST_PX, Math.round(width))}
-        height={420}
+        height={392}
         large
         picked={new Set(zone === null ? [] : [zone])}
         onPick={onZone}
       />
+      <p className={styles.mapKey}>
+        {stageZones.length > 0 ? 'Full colour: this stage. ' : ''}
+        {done.length > 0 ? 'Pale: done. ' : ''}White:{' '}
+        {stageZones.length + done.length > 0 ? 'not yet' : 'nothing is cut yet'}.
+      </p>
     </div>
   )
 }

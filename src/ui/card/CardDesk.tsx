@@ -5,12 +5,12 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
 import { changeEntries, differenceWords, differences, drawingOf, type EntryChange } from '@/core/card'
-import { drawView, type FigureDog, type ViewId } from '@/core/figure'
+import type { FigureDog } from '@/core/figure'
 import type { Kit } from '@/core/lengths'
 import type { CardEntry, LastEntry } from '@/core/request'
 import type { LengthUnit } from '@/core/units'
 import { GROUPS, zoneLabel, zonesOf, type Side, type ZoneId } from '@/core/zones'
-import { CoatMap, LengthKey, SeamKey, ViewTabs, ZoomMap, cardCallouts, namedIn } from '../coat-map'
+import { MapDesk, cardCallouts, namedIn } from '../coat-map'
 import { UndoRedo } from '../history/UndoRedo'
 import { useHistory } from '../history/useHistory'
 import type { SaveCard, SavePattern } from './actions'
@@ -44,16 +44,12 @@ export function CardDesk(props: CardDeskProps) {
   const { now, put, undo, redo } = useHistory(card)
   const [picked, setPicked] = useState<ReadonlySet<ZoneId>>(new Set())
   const [side, setSide] = useState<Side | null>(null)
-  const [from, setFrom] = useState<ViewId>('side')
   const change = (change: EntryChange) => put(changeEntries(now, { zones: [...picked], side }, change))
   const pick = (zone: ZoneId) => setPicked(toggled(picked, [zone]))
-  const { lengthAt, cut } = useMemo(() => drawingOf(now), [now])
-  const view = useMemo(() => drawView(from, dog, lengthAt, cut), [from, dog, lengthAt, cut])
-  const callouts = cardCallouts(now, [], unit, namedIn(from)).filter(({ zone }) => !picked.has(zone))
-  const pickedCallouts = cardCallouts(now, [], unit, [...picked].slice(0, MOST_CALLOUTS))
+  const drawing = useMemo(() => drawingOf(now), [now])
   return (
     <>
-      <div className={styles.head}>
+      <div className="kv-head">
         <h1>The card of {dog.name}</h1>
         <p className="kv-quiet">
           Version {version}. What is saved here is what “same as last time” means at the next visit.
@@ -84,25 +80,19 @@ export function CardDesk(props: CardDeskProps) {
               Pick nothing
             </button>
           </div>
-          <ZoomMap name={`${dog.name} card`}>
-            <CoatMap
-              label={`${dog.name}, the card`}
-              view={view}
-              coat={dog.coat}
-              lengthMm={lengthAt}
-              joinOf={cut.joinOf}
-              callouts={[...callouts, ...pickedCallouts]}
-              width={760}
-              height={500}
-              picked={picked}
-              onPick={pick}
-            />
-          </ZoomMap>
-          <div className={styles.keys}>
-            <ViewTabs view={from} onView={setFrom} />
-            <SeamKey />
-            <LengthKey />
-          </div>
+          <MapDesk
+            label={`${dog.name}, the card`}
+            dog={dog}
+            layer={drawing}
+            calloutsIn={(view) => [
+              ...cardCallouts(now, [], unit, namedIn(view)).filter(({ zone }) => !picked.has(zone)),
+              ...cardCallouts(now, [], unit, [...picked].slice(0, MOST_CALLOUTS)),
+            ]}
+            width={760}
+            height={500}
+            picked={picked}
+            onPick={pick}
+          />
         </section>
         <div className={styles.side}>
           <ZoneEditor

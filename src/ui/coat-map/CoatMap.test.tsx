@@ -71,7 +71,7 @@ describe('the coat map', () => {
     expect(draw({})).not.toContain('role="button"')
     const svg = draw({ onPick: () => undefined, picked: new Set<ZoneId>(['back']) })
     expect(svg).toContain('aria-label="Back, 9.5 mm" aria-pressed="true"')
-    const fields = svg.match(/<path[^>]*data-zone=[^>]*role="button"[^>]*>/g) ?? []
+    const fields = svg.match(/<(?:path|use)[^>]*data-zone=[^>]*role="button"[^>]*>/g) ?? []
     expect(svg.match(/tabindex="0"/g)?.length).toBe(callouts.length + fields.length)
     expect(fields.find((field) => field.includes('data-zone="back"'))).toContain('aria-label="Back: 9.5 mm"')
   })

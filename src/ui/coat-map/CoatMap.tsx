@@ -1,7 +1,6 @@
 import { useId } from 'react'
 import { COAT_FACTS } from '@/core/coat'
-import type { Guide } from '@/core/balance'
-import type { Box, FigureView, ViewId } from '@/core/figure'
+import { withAir, type Box, type FigureView, type Guide, type Point, type ViewId } from '@/core/figure'
 import { groupOf, zoneLabel, type Side, type ZoneId } from '@/core/zones'
 import { CalloutMark } from './CalloutMark'
 import { placeCallouts, type Callout } from './callouts'
@@ -11,27 +10,16 @@ import { Paper, Texture } from './Paper'
 
 /** The coat map as a tailor's pattern: the dog in ink on mm paper, each zone filled by its length, joins as seams. */
 export function CoatMap(props: CoatMapProps) {
-  const { label, view, coat, lengthMm, lit, callouts, width, height, large = false } = props
+  const { label, view, coat, lengthMm, lit, callouts, width, height, large = false, bare = false } = props
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
-  const margin = callouts.length > 0 ? (large ? 130 : 118) : 24
-  const box = props.focus ?? union(view.box, props.dotted?.box)
-  const scale = Math.min(
-    (width - 2 * margin) / (box.right - box.left),
-    (height - (callouts.length === 0 ? 28 : large ? 70 : 56)) / (box.bottom - box.top),
-  )
-  const shift = {
-    x: width / 2 - ((box.left + box.right) / 2) * scale,
-    y: height / 2 + (large ? 0 : 2) - ((box.top + box.bottom) / 2) * scale,
-  }
+  const { focus, margin, scale, shift } = layOut(props)
+  const onPaper = ({ x, y }: Point): Point => ({ x: x * scale + shift.x, y: y * scale + shift.y })
   const dotOf = (zone: ZoneId, side?: Side) => {
     const anchor = side === 'right' ? view.rightAnchors[zone] : view.anchors[zone]
-    return anchor && { x: anchor.x * scale + shift.x, y: anchor.y * scale + shift.y }
+    return anchor && onPaper(anchor)
   }
-  const placed = placeCallouts(callouts, dotOf, {
-    width,
-    height,
-    gap: large ? 76 : callouts.some(({ below }) => below) ? 52 : 46,
-  })
+  const gap = large ? 76 : callouts.some(({ below }) => below) ? 52 : 46
+  const placed = placeCallouts(callouts, dotOf, { width, height, gap })
   return (
     <svg
       width={width}
@@ -41,17 +29,17 @@ export function CoatMap(props: CoatMapProps) {
       aria-label={`${label}. ${inWords(callouts)}`}
       style={{ display: 'block', maxWidth: '100%', height: 'auto' }}
     >
-      <Paper id={id} width={width} height={height} />
+      {!bare && <Paper id={id} width={width} height={height} />}
       <Texture id={id} coat={coat} px={1 / scale} />
       <clipPath id={`${id}paper`}>
-        <rect x={props.focus ? margin : 0} width={props.focus ? width - 2 * margin : width} height={height} />
+        <rect x={focus ? margin : 0} width={focus ? width - 2 * margin : width} height={height} />
       </clipPath>
       <g clipPath={`url(#${id}paper)`}>
         <g transform={`translate(${shift.x} ${shift.y}) scale(${scale})`}>
           <DogFigure
             {...props}
             id={id}
-            px={1 / scale}
+            px={(bare ? BARE_INK : 1) / scale}
             textured={COAT_FACTS[coat].stands > 0}
             plain={callouts.length === 0}
             lit={lit ?? null}
@@ -59,7 +47,7 @@ export function CoatMap(props: CoatMapProps) {
           />
         </g>
       </g>
-      {props.focus && (
+      {focus && (
         <path
           d={`M${width - margin} 1V${height - 1}`}
           stroke="var(--kv-flax-edge)"
@@ -70,13 +58,8 @@ export function CoatMap(props: CoatMapProps) {
       {callouts.length > 0 && RIGHT_IS[view.id] && (
         <SideWords right={RIGHT_IS[view.id] ?? 'left'} width={width} height={height} />
       )}
-      {props.guides?.map((guide) => (
-        <GuideLine
-          key={guide.words}
-          guide={guide}
-          at={guide.upright ? guide.atMm * scale + shift.x : shift.y - guide.atMm * scale}
-          across={guide.upright ? [26, height - 24] : [margin - 6, width - margin + 6]}
-        />
+      {props.guides?.map((guide, index) => (
+        <GuideLine key={index} {...guideEnds(guide, { width, height, margin }, onPaper)} words={guide.words} />
       ))}
       {placed.map((callout) => (
         <CalloutMark
@@ -92,17 +75,62 @@ export function CoatMap(props: CoatMapProps) {
   )
 }
 
+/** Room round the figure for its callouts, px: beside it, and above and below together. */
+const ROOM = { large: { beside: 130, over: 70 }, desk: { beside: 118, over: 56 }, plain: { beside: 24, over: 28 }, bare: { beside: 1, over: 2 } } // prettier-ignore
+
+/** Where the figure lies on its paper, and how large. */
+function layOut({ view, dotted, callouts, width, height, large, bare, ...props }: CoatMapProps) {
+  const focus = props.focus ?? (view.close ? view.box : undefined)
+  const box = focus ?? union(union(view.box, dotted?.box), props.room)
+  const { beside, over } = ROOM[callouts.length > 0 ? (large ? 'large' : 'desk') : bare ? 'bare' : 'plain']
+  const scale = Math.min((width - 2 * beside) / (box.right - box.left), (height - over) / (box.bottom - box.top))
+  const shift = {
+    x: width / 2 - ((box.left + box.right) / 2) * scale,
+    y: height / 2 + (large ? 0 : 2) - ((box.top + box.bottom) / 2) * scale,
+  }
+  return { focus, margin: beside, scale, shift }
+}
+
+/** Lines of a dog beside its name are finer than on paper. */
+const BARE_INK = 0.6
+
 /** Where the dog's right is on the paper, for views that show both sides. */
 const RIGHT_IS: Partial<Record<ViewId, 'left' | 'right'>> = { front: 'left', 'head-front': 'left', rear: 'right' }
 
-/** Fine and dashed, with its name at the end. */
-function GuideLine({ guide, at, across: [from, to] }: { guide: Guide; at: number; across: readonly [number, number] }) {
-  const d = guide.upright ? `M${at} ${from}V${to}` : `M${from} ${at}H${to}`
+interface GuideEnds {
+  from: Point
+  to: Point
+  /** Where its name starts from. */
+  anchor: 'start' | 'middle' | 'end'
+}
+
+/** Where a guide lies on the paper: through all of it, or between its two points. */
+function guideEnds(guide: Guide, paper: { width: number; height: number; margin: number }, onPaper: (point: Point) => Point): GuideEnds {
+  if (guide.lies === 'between') return { from: onPaper(guide.from), to: onPaper(guide.to), anchor: 'start' }
+  if (guide.lies === 'upright') {
+    const { x } = onPaper({ x: guide.xMm, y: 0 })
+    return { from: { x, y: 26 }, to: { x, y: paper.height - 24 }, anchor: 'middle' }
+  }
+  const { y } = onPaper({ x: 0, y: guide.yMm })
+  return { from: { x: paper.width - paper.margin + 6, y }, to: { x: paper.margin - 6, y }, anchor: 'end' }
+} // prettier-ignore
+
+/** Fine and dashed, its name at its beginning with paper behind it, so that no leader crosses the letters. */
+function GuideLine({ from, to, anchor, words }: GuideEnds & { words: string }) {
   return (
     <g pointerEvents="none">
-      <path d={d} stroke="var(--kv-ink-2)" strokeWidth={1} strokeDasharray="2 4" fill="none" />
-      <text x={guide.upright ? at : from + 2} y={guide.upright ? from - 6 : at - 4} textAnchor={guide.upright ? 'middle' : 'start'} fontSize={12.5} fill="var(--kv-ink-2)">
-        {guide.words}
+      <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} stroke="var(--kv-ink-2)" strokeWidth={1} strokeDasharray="2 4" fill="none" />
+      <text
+        x={from.x + (anchor === 'start' ? 12 : 0)}
+        y={from.y - 6}
+        textAnchor={anchor}
+        fontSize={12.5}
+        fill="var(--kv-ink-2)"
+        stroke="var(--kv-sheet)"
+        strokeWidth={3}
+        paintOrder="stroke"
+      >
+        {words}
       </text>
     </g>
   )
@@ -139,6 +167,5 @@ const inWords = (callouts: readonly Callout[]): string =>
 export function focusOn(view: FigureView, zones: readonly ZoneId[]): Box | undefined {
   const { headBox } = view
   if (headBox === null || zones.length === 0 || !zones.every((zone) => groupOf(zone) === 'head')) return undefined
-  const air = (headBox.bottom - headBox.top) * 0.08
-  return { left: headBox.left - air, right: headBox.right + air, top: headBox.top - air, bottom: headBox.bottom + air }
+  return withAir(headBox)
 }

@@ -1,10 +1,16 @@
-import type { FigurePart, FigureView } from '@/core/figure'
+import type { FigurePart, FigureView, LengthAt, Point } from '@/core/figure'
+import type { Join } from '@/core/patterns'
+import { UNEVEN_MM } from '@/core/card'
 import { zoneLabel, type Side, type ZoneId } from '@/core/zones'
-import type { KeyboardEvent } from 'react'
+import { memo, type KeyboardEvent } from 'react'
 import { lengthColour } from './ramp'
 import type { CoatMapProps } from './map'
+import { pathThrough, wedge } from './seams'
 
-interface FigureProps extends Pick<CoatMapProps, 'view' | 'lengthMm' | 'joinOf' | 'dotted' | 'picked' | 'onPick'> {
+interface FigureProps extends Pick<
+  CoatMapProps,
+  'view' | 'lengthMm' | 'joinOf' | 'dotted' | 'done' | 'picked' | 'onPick'
+> {
   id: string
   /** One screen pixel in figure units, mm. */
   px: number
@@ -14,6 +20,9 @@ interface FigureProps extends Pick<CoatMapProps, 'view' | 'lengthMm' | 'joinOf' 
   plain: boolean
 }
 
+/** What is done keeps this much of its colour, so that the zones of the stage stand out. */
+const DONE_TINT = '45%'
+
 type FillOf = (zone: ZoneId, side?: Side) => string
 
 /**
@@ -21,66 +30,89 @@ type FillOf = (zone: ZoneId, side?: Side) => string
  * fill over it: what remains of the lines lies outside the whole. What lies over the rest has a line of its own.
  */
 export function DogFigure(props: FigureProps) {
-  const { view, id, px, lengthMm, lit, dotted } = props
-  const fillOf: FillOf = (zone, side) =>
-    lit === null || lit.has(zone) ? lengthColour(lengthMm(zone, side)) : 'var(--kv-len-none)'
+  const { view, id, px, lengthMm, lit, done, dotted } = props
+  const fillOf: FillOf = (zone, side) => {
+    if (lit === null || lit.has(zone)) return lengthColour(lengthMm(zone, side))
+    return done?.has(zone)
+      ? `color-mix(in srgb, ${lengthColour(lengthMm(zone, side))} ${DONE_TINT}, var(--kv-sheet))`
+      : 'var(--kv-len-none)'
+  }
   const placed = (place: FigurePart['place']) => view.parts.filter((part) => part.place === place)
   const near = placed('near')
   return (
     <g strokeLinejoin="round">
+      <defs>
+        {view.parts.map((part) => (
+          <path key={part.id} id={`${id}${part.id}shape`} d={part.place === 'far' ? part.coat : whole(part)} />
+        ))}
+      </defs>
       {dotted && <Dotted view={dotted} id={`${id}d`} px={px} />}
       {placed('far').map((part) => (
         <g key={part.id}>
-          <path d={part.coat} fill={fillOf(part.ground)} stroke="var(--kv-ink)" strokeWidth={px} />
-          <path d={part.coat} fill="var(--kv-ink)" fillOpacity={0.13} />
+          <use href={`#${id}${part.id}shape`} fill={fillOf(part.ground)} stroke="var(--kv-ink)" strokeWidth={px} />
+          <use href={`#${id}${part.id}shape`} fill="var(--kv-ink)" fillOpacity={0.13} />
         </g>
       ))}
-      <Outline parts={near} px={px} />
+      <Outline parts={near} id={id} px={px} />
       {near.map((part) => (
         <Part key={part.id} {...props} part={part} fillOf={fillOf} />
       ))}
       {!props.plain && <LegSeams view={view} id={id} px={px} />}
       {!props.plain && <SkinLine parts={near} id={id} px={px} />}
-      {placed('over').map((part) => (
-        <g key={part.id}>
-          <Outline parts={[part]} px={px} />
-          <Part {...props} part={part} fillOf={fillOf} />
-        </g>
-      ))}
+      <Over {...props} parts={placed('over')} fillOf={fillOf} />
       <Face view={view} px={px} />
+      <Over {...props} parts={placed('fringe')} fillOf={fillOf} />
+      <Over {...props} parts={placed('top')} fillOf={fillOf} />
     </g>
   )
 }
 
+/** Parts that lie over the rest, each with a line of its own. */
+const Over = ({ parts, fillOf, ...props }: FigureProps & { parts: FigurePart[]; fillOf: FillOf }) =>
+  parts.map((part) => (
+    <g key={part.id}>
+      {part.place !== 'fringe' && <Outline parts={[part]} id={props.id} px={props.px} />}
+      <Part {...props} part={part} fillOf={fillOf} />
+      {part.place === 'fringe' && (
+        <path d={part.skin} fill="none" stroke="var(--kv-ink)" strokeWidth={1.5 * props.px} pointerEvents="none" />
+      )}
+    </g>
+  ))
+
 /** Coat and skin together: where long hair falls away from a tip, the skin still shows. */
 const whole = ({ coat, skin }: FigurePart): string => coat + skin
 
-const Outline = ({ parts, px }: { parts: FigurePart[]; px: number }) =>
-  parts.map((part) => <path key={part.id} d={whole(part)} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />)
+const Outline = ({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) =>
+  parts.map((part) => <use key={part.id} href={`#${id}${part.id}shape`} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />) // prettier-ignore
 
 /** One part of the body: its zones as fields, cut to its coat line, with the seams between them. */
 function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, picked, onPick }: FigureProps & { part: FigurePart; fillOf: FillOf }) {
   const cells = view.cells.filter((cell) => cell.part === part.id)
   const { ground, side } = part
+  const shape = `#${id}${part.id}shape`
   const title = (zone: ZoneId, of?: Side) => `${zoneLabel(zone)}${of ? `, ${of}` : ''}: ${Math.round(lengthMm(zone, of) * 10) / 10} mm`
   const pick = (zone: ZoneId, of?: Side) => (onPick ? pickable(title(zone, of), picked?.has(zone) === true, () => onPick(zone)) : {})
+  const uneven = cells.filter((cell) => cell.side && isUneven(cell.zone, lengthMm)).map(({ field }) => field)
   const fieldsPicked = [...(picked?.has(ground) ? [part.coat] : []), ...cells.filter(({ zone }) => picked?.has(zone)).map(({ field }) => field)]
   return (
     <g>
       <clipPath id={`${id}${part.id}`}>
-        <path d={whole(part)} />
+        <use href={shape} />
       </clipPath>
       <g clipPath={`url(#${id}${part.id})`}>
-        <path d={whole(part)} fill={fillOf(ground, side)} data-zone={ground} {...pick(ground, side)}>
+        <use href={shape} fill={fillOf(ground, side)} data-zone={ground} {...pick(ground, side)}>
           <title>{title(ground, side)}</title>
-        </path>
+        </use>
         {cells.map((cell, index) => (
           <path key={index} d={cell.field} fill={fillOf(cell.zone, cell.side)} data-zone={cell.zone} {...pick(cell.zone, cell.side)}>
             <title>{title(cell.zone, cell.side)}</title>
           </path>
         ))}
-        {textured && !plain && <path d={part.coat} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />}
-        {!plain && cells.map((cell, index) => <Seam key={index} d={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />)}
+        {textured && !plain && <use href={shape} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />}
+        {!plain && cells.map((cell, index) => <Seam key={index} along={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />)}
+        {uneven.map((d) => (
+          <path key={`uneven${d}`} d={d} fill="none" stroke="var(--kv-caution)" strokeWidth={3 * px} strokeDasharray={`${7 * px} ${4 * px}`} pointerEvents="none" />
+        ))}
         {fieldsPicked.map((d) => (
           <path key={`picked${d}`} d={d} fill="none" stroke="var(--kv-now)" strokeWidth={4 * px} pointerEvents="none" />
         ))}
@@ -96,7 +128,7 @@ const pickable = (label: string, pressed: boolean, onPick: () => void) => ({
   'aria-label': label,
   'aria-pressed': pressed,
   onClick: onPick,
-  onKeyDown: (event: KeyboardEvent<SVGPathElement>) => {
+  onKeyDown: (event: KeyboardEvent<SVGElement>) => {
     if (event.key !== 'Enter' && event.key !== ' ') return
     event.preventDefault()
     event.stopPropagation()
@@ -105,25 +137,26 @@ const pickable = (label: string, pressed: boolean, onPick: () => void) => ({
   style: { cursor: 'pointer' },
 })
 
-/** How two zones meet: blend dashed, taper thick, line solid. */
-function Seam({ d, join, px }: { d: string; join: 'blend' | 'taper' | 'line'; px: number }) {
-  const stroke = {
-    blend: { width: 1.1, dash: `${5 * px} ${4 * px}` },
-    taper: { width: 2.4, dash: undefined },
-    line: { width: 1.5, dash: undefined },
-  }[join]
+/** Left and right of a zone further apart than the eye forgives. */
+const isUneven = (zone: ZoneId, lengthMm: LengthAt): boolean =>
+  Math.abs(lengthMm(zone, 'left') - lengthMm(zone, 'right')) > UNEVEN_MM
+
+/** How two zones meet: blend dashed, taper a wedge, line solid. It stays where it is while the coat grows. */
+const Seam = memo(function Seam({ along, join, px }: { along: readonly Point[]; join: Join; px: number }) {
+  if (join === 'taper') return <path d={wedge(along, px)} fill="var(--kv-ink)" fillOpacity={0.85} pointerEvents="none" />
+  const blend = join === 'blend'
   return (
     <path
-      d={d}
+      d={pathThrough(along)}
       fill="none"
       stroke="var(--kv-ink)"
       strokeOpacity={0.85}
-      strokeWidth={stroke.width * px}
-      strokeDasharray={stroke.dash}
+      strokeWidth={(blend ? 1.1 : 1.5) * px}
+      strokeDasharray={blend ? `${5 * px} ${4 * px}` : undefined}
       pointerEvents="none"
     />
   )
-}
+}) // prettier-ignore
 
 /** Where the legs lie over the body their edge is a seam, not an outline. */
 function LegSeams({ view, id, px }: { view: FigureView; id: string; px: number }) {
@@ -180,22 +213,28 @@ function CommonEdge({ paths, id, stroke }: EdgeProps) {
 }
 
 /** The skin under the coat, fine and faint. */
-const SkinLine = ({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) => (
-  <CommonEdge
-    paths={parts.map(({ skin }) => skin)}
-    id={`${id}skin`}
-    stroke={{ colour: 'var(--kv-ink)', opacity: 0.4, width: 1.4 * px }}
-  />
+const SkinLine = memo(
+  ({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) => (
+    <CommonEdge
+      paths={parts.map(({ skin }) => skin)}
+      id={`${id}skin`}
+      stroke={{ colour: 'var(--kv-ink)', opacity: 0.4, width: 1.4 * px }}
+    />
+  ),
+  (a, b) =>
+    a.px === b.px && a.parts.length === b.parts.length && a.parts.every(({ skin }, at) => skin === b.parts[at]?.skin),
 )
+SkinLine.displayName = 'SkinLine'
 
 /** Another layer of coat as one dotted line round the whole dog. */
-const Dotted = ({ view, id, px }: { view: FigureView; id: string; px: number }) => (
+const Dotted = memo(({ view, id, px }: { view: FigureView; id: string; px: number }) => (
   <CommonEdge
     paths={view.parts.filter(({ place }) => place !== 'far').map(({ coat }) => coat)}
     id={id}
     stroke={{ colour: 'var(--kv-ink-2)', width: 1.8 * px, dash: `${2 * px} ${3 * px}` }}
   />
-)
+))
+Dotted.displayName = 'Dotted'
 
 function Face({ view, px }: { view: FigureView; px: number }) {
   const radius = view.eyeMm

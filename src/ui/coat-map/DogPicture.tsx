@@ -1,8 +1,10 @@
 'use client'
 
+import { useId, useSyncExternalStore } from 'react'
 import { sideView, type FigureDog } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap } from './CoatMap'
+import { Paper } from './Paper'
 
 interface PictureProps {
   label: string
@@ -11,10 +13,28 @@ interface PictureProps {
   shapes?: Partial<Record<ZoneId, string | null>>
   width: number
   height: number
+  bare?: boolean
 }
 
-/** A small coat map without callouts, for lists. It takes lengths, not paths, so that a page of dogs stays light. */
-export function DogPicture({ label, dog, coatMm, shapes, width, height }: PictureProps) {
+const never = () => () => {}
+const useInBrowser = () => useSyncExternalStore(never, () => true, () => false) // prettier-ignore
+
+/**
+ * A small coat map without callouts, for lists. It takes lengths, not paths, and is drawn in the browser: a page of
+ * dogs leaves the server as bare paper.
+ */
+export function DogPicture(props: PictureProps) {
+  const { label, width, height, bare = false } = props
+  const id = useId().replace(/[^a-zA-Z0-9]/g, '')
+  if (useInBrowser()) return <Drawn {...props} />
+  return (
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label} style={{ display: 'block', maxWidth: '100%', height: 'auto' }}>
+      {!bare && <Paper id={id} width={width} height={height} />}
+    </svg>
+  )
+} // prettier-ignore
+
+function Drawn({ label, dog, coatMm, shapes, width, height, bare = false }: PictureProps) {
   const lengthMm = (zone: ZoneId) => coatMm[zone] ?? 0
   const view = sideView(dog, lengthMm, 'small', shapes ? { shapeOf: (zone) => shapes[zone] ?? null } : {})
   return (
@@ -26,6 +46,7 @@ export function DogPicture({ label, dog, coatMm, shapes, width, height }: Pictur
       callouts={[]}
       width={width}
       height={height}
+      bare={bare}
     />
   )
 }

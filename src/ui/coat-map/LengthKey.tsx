@@ -35,10 +35,10 @@ export function LengthKey() {
 
 export function SeamKey() {
   return (
-    <svg width={230} height={16} role="img" aria-label="Seams: blend dashed, taper thick, line solid">
+    <svg width={230} height={16} role="img" aria-label="Seams: blend dashed, taper a wedge, line solid">
       <g stroke="var(--kv-ink)" fontSize={12.5}>
         <path d="M0 8h30" strokeWidth={1.1} strokeDasharray="5 4" />
-        <path d="M82 8h30" strokeWidth={2.4} />
+        <path d="M82 8l30 -1.8v3.6z" fill="var(--kv-ink)" stroke="none" />
         <path d="M164 8h30" strokeWidth={1.5} />
         <g stroke="none" fill="var(--kv-ink-2)">
           <text x={36} y={12}>

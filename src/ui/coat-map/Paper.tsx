@@ -1,7 +1,8 @@
+import { memo } from 'react'
 import type { CoatId } from '@/core/coat'
 
 /** Pattern paper: 5 px and 50 px grid, one border. */
-export function Paper({ id, width, height }: { id: string; width: number; height: number }) {
+export const Paper = memo(function Paper({ id, width, height }: { id: string; width: number; height: number }) {
   return (
     <g>
       <defs>
@@ -17,7 +18,7 @@ export function Paper({ id, width, height }: { id: string; width: number; height
       <rect x={0.5} y={0.5} width={width - 1} height={height - 1} fill={`url(#${id}cm)`} stroke="var(--kv-grid-cm)" />
     </g>
   )
-}
+})
 
 const CURLS =
   'M6 8q4-5 8 0q-2 5-6 3M30 5q5-3 7 2q-1 5-6 3M18 22q4-5 8 0q-2 5-6 3M41 25q5-3 6 2q-1 4-6 3M4 36q5-4 8 1q-2 4-6 3M28 40q4-5 8 0q-2 5-6 3'

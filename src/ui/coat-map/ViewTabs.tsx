@@ -1,7 +1,14 @@
 import { VIEWS, type ViewId } from '@/core/figure'
 import styles from './viewTabs.module.css'
 
-const NAMES: Record<ViewId, string> = { side: 'Side', front: 'Front', rear: 'Rear', top: 'Above', 'head-front': 'Head' }
+const NAMES: Record<ViewId, string> = {
+  side: 'Side',
+  front: 'Front',
+  rear: 'Rear',
+  top: 'Above',
+  'head-front': 'Face',
+  'head-side': 'Head',
+}
 
 /** From where the dog is looked at. */
 export function ViewTabs({ view, onView }: { view: ViewId; onView: (view: ViewId) => void }) {

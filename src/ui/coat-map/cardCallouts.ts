@@ -25,7 +25,7 @@ const HEAD: readonly ZoneId[] = ['skull', 'visor', 'brow', 'cheek', 'bridge', 'm
 
 /** Which zones a view names; the side names the telling ones of a whole dog. */
 export const namedIn = (view: ViewId): readonly ZoneId[] | undefined =>
-  view === 'head-front' ? HEAD : view === 'rear' ? REAR : view === 'top' ? TOP : undefined
+  view === 'head-front' || view === 'head-side' ? HEAD : view === 'rear' ? REAR : view === 'top' ? TOP : undefined
 const REAR: readonly ZoneId[] = [
   'rump',
   'thigh',

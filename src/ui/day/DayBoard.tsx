@@ -1,12 +1,13 @@
 import Link from 'next/link'
 import { byFamily } from '@/core/strip'
+import { DogPicture } from '../coat-map'
 import { Tape } from '../tape'
 import type { HouseTime } from '../time/houseTime'
 import type { DayRow } from './dayRow'
 import styles from './day.module.css'
 
 const HOUR_MS = 3_600_000
-const TAPE_PX = 900
+const TAPE_PX = 836
 const TAPE_LEFT = 12
 
 /** All of a day's dogs on one clock: tapes stacked, now as one line through them. */
@@ -41,6 +42,9 @@ export function DayBoard({ rows, time, nowMs }: { rows: readonly DayRow[]; time:
       <ol className={styles.rows}>
         {rows.map((row) => (
           <li key={row.bookingId}>
+            <div className={styles.figure}>
+              <DogPicture label={`${row.name}, trim planned`} {...row.figure} width={56} height={54} bare />
+            </div>
             <div className={styles.who}>
               <Link href={row.href} className={styles.name}>
                 {row.name}

@@ -1,6 +1,8 @@
 import { patternLabel } from '@/core/patterns'
 import type { Plan } from '@/core/plan'
-import type { Request } from '@/core/request'
+import { figureOf, type FigureDog } from '@/core/figure'
+import type { CardEntry, Request } from '@/core/request'
+import type { ZoneId } from '@/core/zones'
 import type { Segment } from '@/core/strip'
 import { HOUSE_CHANCE } from '@/core/time'
 import { underWay, type Forecast, type Visit } from '@/core/visit'
@@ -12,6 +14,8 @@ export interface DayRow {
   dogId: number
   name: string
   kind: string
+  /** The trim planned, for a small picture. */
+  figure: { dog: FigureDog; coatMm: Partial<Record<ZoneId, number>>; shapes: Partial<Record<ZoneId, string | null>> }
   groomer: string
   startMs: number
   endMs: number
@@ -32,7 +36,7 @@ export interface DayRow {
 /** A booking with what is known of its groom so far. */
 export interface DayEntry {
   booking: { id: number; staffId: number; startMs: number; slotMin: number; request: Request }
-  dog: { id: number; name: string; breed: string }
+  dog: FigureDog & { id: number; name: string; breed: string }
   visitId: number | null
   closed: boolean
   plan: Plan
@@ -51,7 +55,7 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseTime, nowMs:
   const pattern = booking.request.pattern ? `, ${patternLabel(booking.request.pattern).toLowerCase()}` : ''
   const state = stateOf(entry)
   const base = {
-    bookingId: booking.id, visitId, dogId: dog.id, name: dog.name, kind: `${dog.breed}${pattern}`, groomer,
+    figure: figureIn(entry), bookingId: booking.id, visitId, dogId: dog.id, name: dog.name, kind: `${dog.breed}${pattern}`, groomer,
     startMs: booking.startMs, endMs, slotMin: booking.slotMin, segments: entry.segments, state,
     forecast: forecast && { p50: toMin(forecast.likelyMs), p90: toMin(forecast.lateMs) },
     href: hrefOf(state, booking.id, visitId), wait: waitOf(entry), chance: forecast?.chance ?? null,
@@ -65,15 +69,21 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseTime, nowMs:
   const likelyMs = forecast?.likelyMs ?? nowMs
   const words = `${time.clock(likelyMs)} to ${time.clock(forecast?.lateMs ?? nowMs)}`
   const chance = Math.round((forecast?.chance ?? 0) * 100)
-  if (likelyMs > endMs)
+  const pastMin = Math.round((likelyMs - endMs) / MS_PER_MIN)
+  if (pastMin > 0)
     return {
       ...base,
       standing: 'late',
       words,
-      below: `${Math.round((likelyMs - endMs) / MS_PER_MIN)} min past the slot`,
+      below: `${pastMin} min past the slot`,
     }
   if ((forecast?.chance ?? 0) < HOUSE_CHANCE) return { ...base, standing: 'tight', words, below: `tight, ${chance} %` }
   return { ...base, standing: 'holds', words, below: `holds, ${chance} %` }
+}
+
+function figureIn({ dog, plan }: DayEntry): DayRow['figure'] {
+  const by = <T>(of: (entry: CardEntry) => T) => Object.fromEntries(plan.card.map((entry) => [entry.zone, of(entry)]))
+  return { dog: figureOf(dog), coatMm: by(({ lengthMm }) => lengthMm), shapes: by(({ shape }) => shape) }
 }
 
 function stateOf({ visit, closed }: DayEntry): DayRow['state'] {

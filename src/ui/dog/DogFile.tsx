@@ -1,7 +1,7 @@
 import Link from 'next/link'
-import type { CoatId, LearnedRate, Rates } from '@/core/coat'
+import type { LearnedRate, Rates } from '@/core/coat'
 import { toolWords } from '@/core/lengths'
-import type { BuildId } from '@/core/build'
+import type { FigureDog } from '@/core/figure'
 import type { Behaviour } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
 import type { Segment } from '@/core/strip'
@@ -28,16 +28,7 @@ export interface FileTape {
 }
 
 interface DogFileProps {
-  dog: {
-    id: number
-    name: string
-    coat: CoatId
-    build: BuildId
-    weightKg: number
-    heightCm: number | null
-    lengthCm: number | null
-    behaviour: Behaviour
-  }
+  dog: FigureDog & { id: number; name: string; weightKg: number; behaviour: Behaviour }
   facts: string
   today: string
   unit: LengthUnit
@@ -142,6 +133,7 @@ function Standing({ dog, unit, nowMm, lastDay, today, growth }: DogFileProps) {
   const rows: [string, string][] = [
     ['Weight', `${dog.weightKg} kg`],
     ['Height, length', dog.heightCm && dog.lengthCm ? `${dog.heightCm}, ${dog.lengthCm} cm` : 'not measured'],
+    ...(dog.ears ? [['Ears', dog.ears] as [string, string]] : []),
     ['Coat', dog.coat],
     ['Coat on the back', `${showFigure(nowMm.back ?? 0, unit)} ${unit === 'mm' ? 'mm' : 'in'}`],
     ['Since last visit', lastDay ? `${Math.round(weeksBetween(lastDay, today))} weeks` : 'first visit'],
@@ -160,6 +152,9 @@ function Standing({ dog, unit, nowMm, lastDay, today, growth }: DogFileProps) {
           ))}
         </tbody>
       </table>
+      <p style={{ marginTop: 8 }}>
+        <Link href={`/dogs/${dog.id}/measures`}>Measure the dog</Link>
+      </p>
       {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}
       <div style={{ marginTop: 16 }}>
         <Pace coat={dog.coat} growth={growth} />

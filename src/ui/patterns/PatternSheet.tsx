@@ -2,24 +2,13 @@
 
 import { useMemo, useState } from 'react'
 import { cardRows, drawingOf } from '@/core/card'
-import type { BuildId } from '@/core/build'
+import type { FigureDog } from '@/core/figure'
 import { COATS, type CoatId } from '@/core/coat'
-import { drawView, type ViewId } from '@/core/figure'
 import { toolWords, type Cut } from '@/core/lengths'
 import { SEASONS, TYPICAL_DOG, patternInWords, patternLabel, type PatternId, type Season } from '@/core/patterns'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel } from '@/core/zones'
-import {
-  CoatMap,
-  LengthKey,
-  LengthSwatch,
-  SeamKey,
-  ViewTabs,
-  cardCallouts,
-  namedIn,
-  showFigure,
-  unitWord,
-} from '../coat-map'
+import { LengthSwatch, MapDesk, cardCallouts, namedIn, showFigure, unitWord } from '../coat-map'
 import type { HousePatternLine } from './housePatternLine'
 import { cardOnPaper } from './patternCard'
 import styles from './patterns.module.css'
@@ -29,7 +18,7 @@ export type Chosen = { from: 'library'; id: PatternId } | { from: 'house'; id: n
 interface SheetProps {
   chosen: Chosen
   own: HousePatternLine | undefined
-  ownDog: { coat: CoatId; build: BuildId }
+  ownDog: FigureDog
   unit: LengthUnit
   onRetire: (id: number) => void
 }
@@ -44,22 +33,15 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
     () => (chosen.from === 'library' ? cardOnPaper(chosen.id, coat, { season, purpose: show ? 'show' : 'pet' }) : (own?.card ?? [])),
     [chosen, own, coat, season, show],
   )
-  const { lengthAt, cut: cutTo } = drawingOf(card)
-  const [from, setFrom] = useState<ViewId>('side')
+  const drawing = useMemo(() => drawingOf(card), [card])
+  const paperDog = useMemo(() => ({ ...typical, coat }), [typical, coat])
   const label = chosen.from === 'library' ? patternLabel(chosen.id) : (own?.name ?? '')
   const words = chosen.from === 'library' ? patternInWords(chosen.id) : (own?.words ?? '')
   const { cut, left } = cardRows(card)
   return (
     <div className={styles.sheet}>
       <div>
-        <CoatMap label={label} view={drawView(from, { build: typical.build, coat }, lengthAt, cutTo)} coat={coat} lengthMm={lengthAt} joinOf={cutTo.joinOf} callouts={cardCallouts(card, [], unit, namedIn(from))} width={660} height={430} />
-        <div className={styles.keys}>
-          <ViewTabs view={from} onView={setFrom} />
-        </div>
-        <div className={styles.keys}>
-          <SeamKey />
-          <LengthKey />
-        </div>
+        <MapDesk label={label} dog={paperDog} layer={drawing} calloutsIn={(view) => cardCallouts(card, [], unit, namedIn(view))} width={660} height={430} />
       </div>
       <section aria-label={`${label}, its card`}>
         <h2 style={{ fontSize: 24 }}>{label}</h2>

@@ -1,22 +1,19 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useMemo, useState, useTransition } from 'react'
-import { guidesOf } from '@/core/balance'
-import { drawingOf } from '@/core/card'
-import { drawView, type ViewId } from '@/core/figure'
+import { useState, useTransition } from 'react'
 import type { Case, Result } from '@/core/plan'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
-import { CoatMap, LengthKey, SeamKey, ViewTabs, ZoomMap, cardCallouts, namedIn } from '../coat-map'
 import { FamilyKey, Tape } from '../tape'
 import { houseTime } from '../time/houseTime'
 import { UndoRedo } from '../history/UndoRedo'
 import { BalanceAdvice } from './BalanceAdvice'
 import { CardTable } from './CardTable'
 import { LookOver } from './LookOver'
+import { PlanMap } from './PlanMap'
 import { PlanSide } from './PlanSide'
 import { StageTable } from './StageTable'
 import { usePlan, type KeepWishes } from './usePlan'
@@ -43,16 +40,9 @@ export function PlanDesk(props: PlanProps) {
   const router = useRouter()
   const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(bookingId, start, keep)
   const [picked, setPicked] = useState<ZoneId | null>(null)
-  const [side, setSide] = useState<ViewId>('side')
-  const [guided, setGuided] = useState(false)
   const [fault, setFault] = useState<string | null>(null)
   const [busy, startTransition] = useTransition()
   const time = houseTime(timeZone)
-  const views = useMemo(() => {
-    const { lengthAt, cut } = drawingOf(plan.card)
-    const wanted = drawView(side, now.dog, lengthAt, cut)
-    return { lengthAt, joinOf: cut.joinOf, wanted, now: drawView(side, now.dog, (zone) => presentMm.get(zone) ?? 0) }
-  }, [now.dog, plan.card, presentMm, side])
   const { fit } = plan
   const longest = Math.max(fit.slotMin, fit.p90)
   const toBench = () =>
@@ -64,7 +54,7 @@ export function PlanDesk(props: PlanProps) {
     })
   return (
     <>
-      <div className={styles.head}>
+      <div className="kv-head">
         <h1>Plan for {now.dog.name}</h1>
         <p className="kv-quiet">{facts}</p>
         <span className="kv-small" role="status">
@@ -94,38 +84,7 @@ export function PlanDesk(props: PlanProps) {
           change={change}
         />
         <section aria-label="The trim">
-          <ZoomMap name={`${now.dog.name} plan`}>
-            <CoatMap
-              label={`${now.dog.name}, trim wanted`}
-              view={views.wanted}
-              dotted={views.now}
-              coat={now.dog.coat}
-              lengthMm={views.lengthAt}
-              joinOf={views.joinOf}
-              callouts={cardCallouts(plan.card, plan.growing, unit, namedIn(side))}
-              {...(guided && side === 'side' ? { guides: guidesOf(now.dog) } : {})}
-              width={600}
-              height={430}
-              picked={new Set(picked === null ? [] : [picked])}
-              onPick={setPicked}
-            />
-          </ZoomMap>
-          <div className={styles.keys}>
-            <ViewTabs view={side} onView={setSide} />
-            <button
-              className="kv-chip"
-              aria-pressed={guided}
-              onClick={() => setGuided(!guided)}
-              disabled={side !== 'side'}
-            >
-              Guides
-            </button>
-          </div>
-          <div className={styles.keys}>
-            <SeamKey />
-            <span className="kv-small">dotted: coat now</span>
-            <LengthKey />
-          </div>
+          <PlanMap case_={now} plan={plan} presentMm={presentMm} unit={unit} picked={picked} onPick={setPicked} />
           <div className={styles.under}>
             <LookOver case_={now} unit={unit} presentMm={presentMm} change={change} />
             <BalanceAdvice

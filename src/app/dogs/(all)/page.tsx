@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { COAT_FACTS } from '@/core/coat'
 import { coatToday } from '@/core/plan'
 import { readCards, type TrimCard } from '@/data/cards'
+import { figureOf } from '@/core/figure'
 import { readDogs, readOwners, type Dog } from '@/data/dogs'
 import { readLastCuts } from '@/data/visits'
 import { DogPicture } from '@/ui/coat-map'
@@ -42,7 +43,7 @@ export default async function DogsPage() {
             <Link href={`/dogs/${dog.id}`} style={{ textDecoration: 'none', display: 'block' }}>
               <DogPicture
                 label={`${dog.name}, coat today`}
-                dog={{ build: dog.build, coat: dog.coat, heightCm: dog.heightCm, lengthCm: dog.lengthCm }}
+                dog={figureOf(dog)}
                 coatMm={coatMm}
                 width={285}
                 height={180}

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { notFound } from 'next/navigation'
+import { figureOf } from '@/core/figure'
 import { readDog } from '@/data/dogs'
 import { readKit } from '@/data/kit'
 import { CardDesk } from '@/ui/card/CardDesk'
@@ -25,14 +26,14 @@ export default async function CardPage({ params, searchParams }: CardPageProps) 
   const standing = await readStandingCard(dog, house, version === undefined ? undefined : idOf(version))
   const { card, versions, ...against } = standing
   if (!card && version !== undefined) notFound()
-  const { id, name, coat, build, heightCm, lengthCm } = dog
+  const { id, name } = dog
   return (
     <Frame here="Dogs" house={house.name} timeZone={house.timeZone} nowMs={house.nowMs}>
       {card ? (
         <CardDesk
           key={card.version}
           dogId={id}
-          dog={{ name, coat, build, heightCm, lengthCm }}
+          dog={{ name, ...figureOf(dog) }}
           unit={house.unit}
           kit={kit}
           version={card.version}

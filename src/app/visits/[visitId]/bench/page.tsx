@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
+import { figureOf } from '@/core/figure'
 import { FULL_KIT } from '@/core/lengths'
 import { foldVisit } from '@/core/visit'
 import { addDays } from '@/core/units'
@@ -24,7 +25,7 @@ export default async function BenchPage({ params }: { params: Promise<{ visitId:
   return (
     <Bench
       visitId={stored.id}
-      dog={{ name: dog.name, build: dog.build, coat: dog.coat, heightCm: dog.heightCm, lengthCm: dog.lengthCm }}
+      dog={{ name: dog.name, ...figureOf(dog) }}
       groomer={house.nameOf(booking.staffId)}
       plan={stored.plan}
       kit={kit ?? FULL_KIT}

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
+import { figureOf } from '@/core/figure'
 import { COAT_FACTS } from '@/core/coat'
 import { plannedSegments, visitSegments } from '@/core/strip'
 import { addDays } from '@/core/units'
@@ -34,10 +35,7 @@ export default async function WrapUpPage({ params }: { params: Promise<{ visitId
         dog={{
           id: dog.id,
           name: dog.name,
-          build: dog.build,
-          coat: dog.coat,
-          heightCm: dog.heightCm,
-          lengthCm: dog.lengthCm,
+          ...figureOf(dog),
         }}
         plan={plan}
         results={outcomes(plan.card, plan.stages, visit, presentMm)}
