@@ -1,3 +1,6 @@
 export { cautionsFor } from './cautions'
-export type { Caution, CareFacts, Level } from './cautions'
+export type { CareFacts, Caution, CutThere, Level } from './facts'
+export { FLOOR_TO_TABLE, needsTwoToLift, recommendedWeightKg } from './lift'
+export type { Lift } from './lift'
+export { BLOWER_DBA, allowedMin, noiseDose } from './noise'
 export { mayUseCabinet, referWhy, refers } from './refer'

@@ -15,7 +15,8 @@ export const referWhy = (kind: string): string => REFER[kind] ?? ''
 
 /** Standing facts that keep a dog out of the warm-air cabinet. Source: common practice; ages likewise. */
 const NO_CABINET_KINDS = ['heart', 'breathing', 'seizure']
-const OLD_MONTHS = 144
+/** Twelve years. */
+export const OLD_MONTHS = 144
 const YOUNG_MONTHS = 4
 
 /** Whether a dog may wait in the cabinet: not flat-faced, ill at heart or breath, very old, very young or panicking. */

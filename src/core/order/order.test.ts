@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { STAGES, type StageId } from '../stages'
-import { DEFAULT_HOUSE, House, arrange, breaks, preferredOrder } from '.'
+import { DEFAULT_HOUSE, House, ORDER_RULES, arrange, breaks, houseFor, preferredOrder } from '.'
 
 const someHouse = fc.record({
   earsWhen: fc.constantFrom('before-bath', 'after-bath'),
@@ -42,4 +42,35 @@ describe('the order of stages', () => {
     ]))
 
   it('a stage left out breaks nothing', () => expect(breaks(['feet', 'handover'])).toEqual([]))
+})
+
+describe('every order rule', () => {
+  it.each(ORDER_RULES.map((rule) => [`${rule.before} before ${rule.after}`, rule] as const))(
+    '%s is broken and mended',
+    (_, rule) => {
+      expect(breaks([rule.after, rule.before])).toContainEqual(rule)
+      expect(arrange([rule.after, rule.before], [rule.after, rule.before])).toEqual([rule.before, rule.after])
+    },
+  )
+})
+
+describe('what a dog asks of the order', () => {
+  const calm = { face: 0, feet: 0 }
+  it('a puppy has face and feet shaved after the dry, and it is said', () => {
+    const { house, moved } = houseFor({ ...calm, ageMonths: 8 }, DEFAULT_HOUSE)
+    expect(house.faceFeetWhen).toBe('after-dry')
+    expect(moved).toBe('Face and feet wait until after the dry: it is young and wriggles.')
+  })
+  it('so has a young dog that minds its feet, not one that stands still, nor an old one that minds', () => {
+    const when = (ageMonths: number | null, feet: number) =>
+      houseFor({ ageMonths, face: 0, feet }, DEFAULT_HOUSE).house.faceFeetWhen
+    expect([when(18, 2), when(18, 1), when(60, 4), when(null, 4)]).toEqual([
+      'after-dry',
+      'before-bath',
+      'before-bath',
+      'before-bath',
+    ])
+  })
+  it('a house that does so anyway has nothing moved', () =>
+    expect(houseFor({ ...calm, ageMonths: 8 }, { ...DEFAULT_HOUSE, faceFeetWhen: 'after-dry' }).moved).toBeNull())
 })

@@ -239,6 +239,20 @@ describe('stages', () => {
     expect(wait(plan({ dog: { ...QUILL.dog, ageMonths: 150 } }))).toBe(0)
     expect(wait(plan({ behaviour: { dryer: 3 } }))).toBe(0)
   })
+  it('a frightened dog’s plan says why a stage takes longer, an old one that it needs rests', () => {
+    const why = (made: Plan, stage: string) => made.stages.find(({ id }) => id === stage)?.why
+    expect(why(plan({ behaviour: { dryer: 3 } }), 'dry')).toBe('Dried by hand. Minds it, 3 of 4: 50 % more time.')
+    expect(why(plan({ dog: { ...QUILL.dog, ageMonths: 150 } }), 'look-over')).toBe(
+      'Short bouts: let it sit or lie, leave out one style.',
+    )
+    expect(why(plan({}), 'look-over')).toBe('')
+  })
+  it('a puppy is shaved after the dry, and the plan says so', () => {
+    const made = plan({ dog: { ...QUILL.dog, ageMonths: 8 } })
+    expect(made.stages.map(({ id }) => id)).not.toContain('pre-clip')
+    expect(made.left.find(({ id }) => id === 'pre-clip')?.why).toMatch(/young and wriggles/)
+    expect(made.breaks).toEqual([])
+  })
   it('bath and tidy leaves the clipper stages out and says why', () => {
     const made = plan({ request: { pattern: 'bath-tidy' } })
     expect(made.stages.map(({ id }) => id)).not.toContain('body')

@@ -1,6 +1,6 @@
 import { bathFor } from '../bath'
 import { differences } from '../card'
-import { cautionsFor, mayUseCabinet, referWhy, refers } from '../care'
+import { cautionsFor, mayUseCabinet, referWhy, refers, type CareFacts } from '../care'
 import { breaks } from '../order'
 import { behaviourAt } from '../stages'
 import { fitSlot } from '../time'
@@ -59,19 +59,28 @@ function consentsOf(input: Case, card: readonly CardEntry[], mats: MatWork): str
   return [...(isPelt(mats.under) ? ['pelt'] : []), ...(input.dog.coat === 'double' && shorn ? ['double-coat'] : [])]
 }
 
+/** The dog, its card and its stages as the cautions look at them. */
+function careFacts({ dog, behaviour = {}, health = [] }: Case, card: readonly CardEntry[], { stages }: PlannedStages): CareFacts {
+  const kinds = new Set<string>(health.map(({ kind }) => kind))
+  const dryer = behaviour.dryer ?? 0
+  return {
+    stages,
+    cuts: new Map(card.filter(({ method }) => method !== 'leave').map((entry) => [entry.zone, entry])),
+    behaviourAt: (stage) => behaviourAt(stage, behaviour),
+    behaviour: { dryer, feet: behaviour.feet ?? 0 },
+    ageMonths: dog.ageMonths ?? null,
+    visits: dog.visits ?? null,
+    weightKg: dog.weightKg,
+    sex: dog.sex ?? null,
+    neutered: dog.neutered ?? null,
+    lightSkin: dog.lightSkin === true,
+    findings: health,
+    cabinetAllowed: mayUseCabinet(dog, kinds, dryer),
+  }
+} // prettier-ignore
+
 function cautionsOf(input: Case, card: readonly CardEntry[], staged: PlannedStages, mats: MatWork): Plan['cautions'] {
-  const kinds = new Set<string>((input.health ?? []).map(({ kind }) => kind))
-  const dryer = input.behaviour?.dryer ?? 0
-  const cautions = cautionsFor({
-    stages: staged.stages,
-    clipped: new Set(card.filter(({ method }) => method === 'clip').map(({ zone }) => zone)),
-    behaviourAt: (stage) => behaviourAt(stage, input.behaviour ?? {}),
-    dryer,
-    ageMonths: input.dog.ageMonths ?? null,
-    visits: input.dog.visits ?? null,
-    kinds,
-    cabinetAllowed: mayUseCabinet(input.dog, kinds, dryer),
-  })
+  const cautions = cautionsFor(careFacts(input, card, staged))
   const consents = consentsOf(input, card, mats)
   const atStart = (id: string, why: string) => ({
     id,

@@ -1,8 +1,8 @@
 import { mayUseCabinet } from '../care'
-import { DEFAULT_HOUSE, arrange, preferredOrder, type House } from '../order'
+import { DEFAULT_HOUSE, arrange, houseFor, preferredOrder, type House } from '../order'
 import type { CardEntry } from '../request'
-import { STAGES, STAGE_FACTS, stageOfZone, type StageId } from '../stages'
-import { CABINET_MIN, oneDecimal, stageMedianMin, stageP90Min, type StageWork } from '../time'
+import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone, type StageId } from '../stages'
+import { CABINET_MIN, behaviourFactor, oneDecimal, stageMedianMin, stageP90Min, type StageWork } from '../time'
 import { groupOf, type ZoneId } from '../zones'
 import type { Case } from './case'
 import type { PlannedCard } from './planCard'
@@ -26,12 +26,14 @@ export interface PlannedStages {
 
 /** Which stages, in which order, how long, and why the others are left out. */
 export function planStages(input: Case, planned: PlannedCard, mats: MatWork): PlannedStages {
-  const house = input.house ?? DEFAULT_HOUSE
+  const { behaviour = {} } = input
+  const needs = { ageMonths: input.dog.ageMonths ?? null, face: behaviour.face ?? 0, feet: behaviour.feet ?? 0 }
+  const { house, moved } = houseFor(needs, input.house ?? DEFAULT_HOUSE)
   const zones = zonesByStage(planned.card, house)
   const left = new Map<StageId, string>()
   for (const stage of STAGES) {
     const why = whyLeft(stage, input, planned, house, zones)
-    if (why !== null) left.set(stage, why)
+    if (why !== null) left.set(stage, stage === 'pre-clip' && moved !== null ? moved : why)
   }
   const wanted = STAGES.filter((stage) => !left.has(stage))
   const own = input.order?.filter((stage, at, all) => all.indexOf(stage) === at)
@@ -47,7 +49,9 @@ export function planStages(input: Case, planned: PlannedCard, mats: MatWork): Pl
       p90: oneDecimal(stageP90Min(median)),
       waitMin,
       zones: zones.get(id) ?? [],
-      why: whyDone(id, work),
+      why: [whyDone(id, work), whyMinded(id, behaviour), id === 'look-over' ? whyBouts(input) : '']
+        .filter(Boolean)
+        .join(' '),
     }
   })
   const remaining = [...left].filter(([id]) => !order.includes(id)).map(([id, why]) => ({ id, why }))
@@ -113,6 +117,22 @@ function workOf(input: Case, card: readonly CardEntry[], mats: MatWork): StageWo
     // A dog that struggles at the dryer is dried by hand, in the open.
     cabinet: input.setting === 'salon' && dryer < 3 && mayUseCabinet(input.dog, kinds, dryer),
   }
+}
+
+/** How this dog took it before, and what that does to the minutes. */
+function whyMinded(stage: StageId, behaviour: NonNullable<Case['behaviour']>): string {
+  const grade = behaviourAt(stage, behaviour)
+  if (grade < 2) return ''
+  return `Minds it, ${grade} of 4: ${Math.round((behaviourFactor(grade) - 1) * 100)} % more time.`
+}
+
+/** Old and unsteady dogs do not stand for all of it. Source: common practice. */
+const OLD_MONTHS = 120
+
+function whyBouts({ dog, health = [] }: Case): string {
+  const stiff =
+    (dog.ageMonths ?? 0) >= OLD_MONTHS || health.some(({ kind }) => kind === 'unsteady' || kind === 'arthritis')
+  return stiff ? 'Short bouts: let it sit or lie, leave out one style.' : ''
 }
 
 function whyDone(stage: StageId, work: StageWork): string {

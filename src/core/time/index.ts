@@ -1,6 +1,6 @@
 export { STAGE_SIGMA, stageP90Min, sumOfLognormals } from './lognormal'
 export type { MinutesSum, Term } from './lognormal'
-export { CABINET_MIN, matMinutes, stageMedianMin } from './minutes'
+export { CABINET_MIN, behaviourFactor, matMinutes, stageMedianMin } from './minutes'
 export type { StageWork } from './minutes'
 export { HOUSE_CHANCE, SLOT_STEP_MIN, fitSlot, oneDecimal } from './fit'
 export type { Fit } from './fit'

@@ -19,6 +19,9 @@ const SHOW_FEET = 6
 export const CABINET_MIN = 15
 const CABINET_LEAVES = 0.6
 
+/** @param grade 0 relaxed to 4 bites or panics */
+export const behaviourFactor = (grade: number): number => BEHAVIOUR_FACTOR[grade] ?? 1
+
 export interface StageWork {
   coat: CoatId
   weightKg: number
@@ -38,7 +41,7 @@ export function stageMedianMin(stage: StageId, work: StageWork): number {
   const { handsOnMin, byCoatArea } = STAGE_FACTS[stage]
   const size = (work.weightKg / REFERENCE_KG) ** (byCoatArea ? AREA_POWER : OTHER_POWER)
   const coat = byCoatArea ? COAT_FACTS[work.coat].workFactor : 1
-  const behaviour = BEHAVIOUR_FACTOR[behaviourAt(stage, work.behaviour)] ?? 1
+  const behaviour = behaviourFactor(behaviourAt(stage, work.behaviour))
   const mats = stage === 'brush-out' ? work.matMin : 0
   return handsOnMin * size * coat * behaviour * styleFactor(stage, work) + mats
 }

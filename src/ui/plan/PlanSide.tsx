@@ -74,7 +74,7 @@ export function PlanSide({ plan, endClock }: { plan: Plan; endClock: string }) {
   )
 }
 
-const RANK = ['pelt', 'double-coat', 'brush-limit', 'two-handlers', 'hold-steady', 'dryer-fear', 'no-cabinet', 'brace-old', 'blind-deaf', 'puppy-first', 'mouth-shut', 'skin-fold', 'eye-points'] // prettier-ignore
+const RANK = ['pelt', 'double-coat', 'brush-limit', 'stop-and-refer', 'contagious', 'lift', 'two-handlers', 'hold-steady', 'dryer-fear', 'gentler-blade', 'brace-old', 'blind-deaf', 'puppy-first', 'mouth-shut', 'skin-fold', 'eye-points'] // prettier-ignore
 const MOST = 6
 
 /** This dog's own cautions before those of every dog. */

@@ -1,0 +1,52 @@
+import type { StageId } from '../stages'
+import type { ZoneId } from '../zones'
+
+export type Level = 'must' | 'should' | 'info'
+
+export interface Caution {
+  id: string
+  level: Level
+  stage: StageId
+  zone: ZoneId | null
+  why: string
+}
+
+/** What is done at a zone, as far as a caution asks. */
+export interface CutThere {
+  method: string
+  blade: string | null
+  lengthMm: number
+}
+
+/** What the cautions look at. Age in months, weight in kg; behaviour 0 to 4. */
+export interface CareFacts {
+  stages: readonly { id: StageId; zones: readonly ZoneId[] }[]
+  cuts: ReadonlyMap<ZoneId, CutThere>
+  behaviourAt: (stage: StageId) => number
+  behaviour: { dryer: number; feet: number }
+  ageMonths: number | null
+  visits: number | null
+  weightKg: number
+  sex: 'male' | 'female' | null
+  /** Null when nobody said. */
+  neutered: boolean | null
+  lightSkin: boolean
+  findings: readonly { kind: string; zone?: ZoneId | undefined }[]
+  cabinetAllowed: boolean
+}
+
+/** What a caution sees of one stage. */
+export interface Here {
+  stage: StageId
+  zones: readonly ZoneId[]
+  facts: CareFacts
+}
+
+/** A kind of caution: where it belongs, on whom, and its sentence. */
+export interface CautionRule {
+  id: string
+  level: Level
+  /** The zone it is about, null when it is about the stage, undefined when it does not belong here. */
+  fires: (here: Here) => ZoneId | null | undefined
+  why: string | ((facts: CareFacts) => string)
+}
