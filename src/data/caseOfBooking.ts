@@ -7,7 +7,7 @@ import { readBooking, type Booking } from './bookings'
 import { readCard, readSavedSince, type TrimCard } from './cards'
 import { readDog, type Dog } from './dogs'
 import { readGrowth } from './growth'
-import { readRules } from './house'
+import { readRules } from './houseRules'
 import { readKit } from './kit'
 import { countVisits, readVisitsOfDog, type StoredVisit } from './visits'
 

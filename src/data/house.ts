@@ -1,4 +1,3 @@
-import { House } from '@/core/order'
 import type { LengthUnit } from '@/core/units'
 import { database } from './connection'
 
@@ -19,12 +18,6 @@ export interface StaffMember {
 export async function readHouse(): Promise<HouseSettings | null> {
   const row = await database().models.house.findOne()
   return row && { name: row.name, place: row.place, timeZone: row.timeZone, unit: row.unit }
-}
-
-/** The schools this house follows; what it never decided stays at the default. */
-export async function readRules(): Promise<House> {
-  const rows = await database().models.rule.findAll()
-  return House.parse(Object.fromEntries(rows.map(({ ruleId, choice }) => [ruleId, choice])))
 }
 
 export async function readStaff(): Promise<StaffMember[]> {

@@ -1,6 +1,6 @@
 import { Op, literal, type Transaction } from 'sequelize'
 import { Case, Plan, coatToday, refuse, type Result } from '@/core/plan'
-import { VisitEvent, bladeMinutes, cutCard, foldVisit, outcomes } from '@/core/visit'
+import { VisitEvent, bladeMinutes, cutCard, foldVisit, outcomes, type Visit } from '@/core/visit'
 import { addCard } from './cards'
 import { database } from './connection'
 import type { Row } from './models'
@@ -154,6 +154,15 @@ const toRow = (visitId: number, event: VisitEvent, nowMs: number): EventFields =
   receivedAt: new Date(nowMs),
 })
 
+/** What today says about the dog is what the next plan starts from: how it took each thing, and its weight. */
+async function rememberDog(dogId: number, { behaviour, weightKg }: Visit, transaction: Transaction): Promise<void> {
+  const dog = await database().models.dog.findByPk(dogId, { transaction })
+  if (!dog) return
+  const grades = Object.fromEntries(Object.entries(behaviour).map(([trigger, { grade }]) => [trigger, grade]))
+  const known = JSON.parse(dog.behaviour) as Record<string, number>
+  await dog.update({ behaviour: JSON.stringify({ ...known, ...grades }), ...(weightKg === null ? {} : { weightKg }) }, { transaction }) // prettier-ignore
+}
+
 /** Wraps a visit up: the card as cut becomes the dog's next version. Closing twice changes nothing more. */
 export async function closeVisit(visitId: number, liked: boolean | null, nowMs: number): Promise<Result<StoredVisit>> {
   const { sequelize, models } = database()
@@ -179,6 +188,7 @@ export async function closeVisit(visitId: number, liked: boolean | null, nowMs: 
     )
     const worked = [...bladeMinutes(plan.stages, cut, folded)].map(([blade, minutes]) => ({ visitId, blade, minutes, workedAt: new Date(nowMs) })) // prettier-ignore
     await models.bladeUse.bulkCreate(worked, { transaction })
+    await rememberDog(row.dogId, folded, transaction)
     await row.update({ cutCardId: card.id, closedAt: new Date(nowMs), liked }, { transaction })
     return { ok: true, value: toVisit(row) }
   })

@@ -4,3 +4,16 @@ export { FLOOR_TO_TABLE, needsTwoToLift, recommendedWeightKg } from './lift'
 export type { Lift } from './lift'
 export { BLOWER_DBA, allowedMin, noiseDose } from './noise'
 export { mayUseCabinet, referWhy, refers } from './refer'
+export { CONSENTS, ConsentId, consentTitle, consentWords, isOldOrIll } from './consents'
+export {
+  FINDING_KINDS,
+  FINDING_STATES,
+  Finding,
+  FindingKind,
+  FindingState,
+  findingKey,
+  findingWords,
+  openFindings,
+  placeWords,
+  stopWords,
+} from './findings'

@@ -1,5 +1,6 @@
 export { DEFAULT_HOUSE, House } from './schools'
 export type { SchoolId } from './schools'
+export { SCHOOLS } from './reasons'
 export { ORDER_RULES, breaks } from './rules'
 export type { OrderRule, Strength } from './rules'
 export { arrange, preferredOrder } from './arrange'

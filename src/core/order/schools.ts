@@ -1,5 +1,12 @@
 import { z } from 'zod'
 
+const limit = (what: string, low: number, high: number, unit: string) =>
+  z
+    .number({ error: `${what}: give a number.` })
+    .int({ error: `${what} must be a whole number.` })
+    .min(low, { error: `${what} must be ${low} to ${high} ${unit}.` })
+    .max(high, { error: `${what} must be ${low} to ${high} ${unit}.` })
+
 /** House rules: the schools of the trade. Source: common practice; each side has its reasons. */
 export const House = z.strictObject({
   earHair: z.enum(['pluck', 'clip', 'leave']).default('clip'),
@@ -13,7 +20,13 @@ export const House = z.strictObject({
   bridge: z.enum(['leave', 'clip']).default('leave'),
   backbrush: z.enum(['yes', 'no']).default('no'),
   difficultDog: z.enum(['short-and-kind', 'explore-first']).default('short-and-kind'),
+  /** Minutes of de-matting a dog is asked to bear; the trade's usual where nothing is said. */
+  brushLimitMin: limit('The brush-out limit', 5, 60, 'min').optional(),
+  /** The chance at which a slot holds, %. */
+  chancePercent: limit('The chance', 50, 99, '%').optional(),
+  /** Slots are booked in steps of so many minutes. */
+  slotStepMin: limit('The slot step', 5, 60, 'min').optional(),
 })
 export type House = z.infer<typeof House>
-export type SchoolId = keyof House
+export type SchoolId = Exclude<keyof House, 'brushLimitMin' | 'chancePercent' | 'slotStepMin'>
 export const DEFAULT_HOUSE: House = House.parse({})

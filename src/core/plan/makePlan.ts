@@ -3,7 +3,7 @@ import { differences } from '../card'
 import { cautionsFor, mayUseCabinet, referWhy, refers, type CareFacts } from '../care'
 import { breaks } from '../order'
 import { behaviourAt } from '../stages'
-import { fitSlot } from '../time'
+import { HOUSE_CHANCE, SLOT_STEP_MIN, fitSlot, type SlotPromise } from '../time'
 import type { CardEntry } from '../request'
 import type { Case } from './case'
 import { BRUSH_LIMIT_MIN, isPelt, matWork, type MatWork } from './mats'
@@ -41,12 +41,19 @@ export function makePlan(input: Case): Plan {
         staged.stages.map(({ p50 }) => p50),
         staged.openWaitMin,
         input.slotMin,
+        slotPromise(input.house),
       ),
       catchUp: [],
     },
     return: null,
   }
 }
+
+/** What this house promises a slot by. */
+const slotPromise = (house: Case['house']): SlotPromise => ({
+  chance: house?.chancePercent === undefined ? HOUSE_CHANCE : house.chancePercent / 100,
+  stepMin: house?.slotStepMin ?? SLOT_STEP_MIN,
+})
 
 /** A double coat clipped under this there may not grow back the same, mm. Source: common practice. */
 const DOUBLE_COAT_MM = 10
@@ -95,6 +102,6 @@ function cautionsOf(input: Case, card: readonly CardEntry[], staged: PlannedStag
     )
   if (consents.includes('double-coat'))
     cautions.unshift(atStart('double-coat', "The owner's consent: a double coat may not grow back the same."))
-  if (mats.overLimit) cautions.unshift(atStart('brush-limit', `Comfort before coat: de-matting would pass ${BRUSH_LIMIT_MIN} min, so clip short.`)) // prettier-ignore
+  if (mats.overLimit) cautions.unshift(atStart('brush-limit', `Comfort before coat: de-matting would pass ${input.house?.brushLimitMin ?? BRUSH_LIMIT_MIN} min, so clip short.`)) // prettier-ignore
   return cautions
 }

@@ -15,9 +15,9 @@ export interface MatWork {
 }
 
 /** What mats make of a groom: grade 4 always takes the blade under it, grade 3 when combing out asks too much. */
-export function matWork(input: Pick<Case, 'mats' | 'behaviour'>): MatWork {
+export function matWork(input: Pick<Case, 'mats' | 'behaviour' | 'house'>): MatWork {
   const grades = new Map([...spread(input.mats ?? {})].map(([zone, { value }]) => [zone, value] as const))
-  const overLimit = matMinutes(grades) > BRUSH_LIMIT_MIN
+  const overLimit = matMinutes(grades) > (input.house?.brushLimitMin ?? BRUSH_LIMIT_MIN)
   const patient = (input.behaviour?.brush ?? 0) < 3
   const under = new Set(
     [...grades].filter(([, grade]) => grade === 4 || (grade === 3 && (overLimit || !patient))).map(([zone]) => zone),

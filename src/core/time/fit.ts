@@ -5,6 +5,12 @@ export const SLOT_STEP_MIN = 15
 export const HOUSE_CHANCE = 0.85
 const LONGEST_SLOT_MIN = 720
 
+/** What a house promises by: a chance, 0 to 1, and slots in steps. */
+export interface SlotPromise {
+  chance: number
+  stepMin: number
+}
+
 export interface Fit {
   slotMin: number
   p50: number
@@ -19,15 +25,22 @@ export interface Fit {
  * Whether a groom fits its slot: each stage lognormal about its median, waits as they are.
  * @param medians hands-on minutes a stage
  * @param waitMin minutes that nothing else can fill
+ * @param house the chance a slot is promised at, 0 to 1, and its steps
  */
-export function fitSlot(medians: readonly number[], waitMin: number, slotMin: number): Fit {
+export function fitSlot(
+  medians: readonly number[],
+  waitMin: number,
+  slotMin: number,
+  house: Partial<SlotPromise> = {},
+): Fit {
+  const { chance = HOUSE_CHANCE, stepMin = SLOT_STEP_MIN } = house
   const sum = sumOfLognormals(
     medians.map((medianMin) => ({ medianMin, sigma: STAGE_SIGMA })),
     waitMin,
   )
-  let shortestSlotMin = SLOT_STEP_MIN
-  while (sum.chanceWithin(shortestSlotMin) < HOUSE_CHANCE && shortestSlotMin < LONGEST_SLOT_MIN)
-    shortestSlotMin += SLOT_STEP_MIN
+  let shortestSlotMin = stepMin
+  while (sum.chanceWithin(shortestSlotMin) < chance && shortestSlotMin + stepMin <= LONGEST_SLOT_MIN)
+    shortestSlotMin += stepMin
   return {
     slotMin,
     p50: oneDecimal(sum.percentileMin(0.5)),

@@ -2,7 +2,7 @@ import type { BladeId } from '../lengths'
 import type { PlannedStage } from '../plan'
 import type { CardEntry } from '../request'
 import { doneByStage } from './minutes'
-import type { Visit } from './fold'
+import type { Visit } from './state'
 
 /**
  * Minutes each blade worked in one visit: a stage's hands-on minutes shared out over the zones cut there.

@@ -1,7 +1,7 @@
 import type { CardEntry } from '../request'
 import type { PlannedStage } from '../plan'
 import type { ZoneId } from '../zones'
-import type { Visit } from './fold'
+import type { Visit } from './state'
 
 /** One zone as planned and as cut. */
 export interface ZoneOutcome {

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { MAX_WORDS, CardEntry } from '../request'
-import { StageId } from '../stages'
+import { ConsentId, Finding } from '../care'
+import { StageId, Trigger } from '../stages'
 
 const base = {
   /** Made on the device, so that sending twice is harmless. */
@@ -26,6 +27,35 @@ export const VisitEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, kind: z.literal('resumed') }),
   z.strictObject({ ...base, kind: z.literal('note'), words, stage: StageId.nullable() }),
   z.strictObject({ ...base, kind: z.literal('zone-cut'), cut: CardEntry.omit({ why: true, shape: true, join: true }) }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('cautions-seen'),
+    stage: StageId,
+    cautions: z.array(z.string().max(40)).max(40),
+  }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('behaviour'),
+    trigger: Trigger,
+    grade: z.number().int().min(0).max(4),
+    worked: z.string().trim().max(200),
+  }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('weighed'),
+    weightKg: z
+      .number()
+      .min(0.3, { error: 'The weight must be 0.3 to 120 kg.' })
+      .max(120, { error: 'The weight must be 0.3 to 120 kg.' }),
+  }),
+  z.strictObject({ ...base, kind: z.literal('finding'), finding: Finding }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('consent'),
+    consent: ConsentId,
+    shown: z.string().min(20).max(2000),
+    signed: z.string().trim().min(2, { error: 'Write the name of who signs.' }).max(80),
+  }),
   z.strictObject({ ...base, kind: z.literal('undone'), undoes: z.uuid() }),
   z.strictObject({ ...base, kind: z.literal('finished') }),
 ])

@@ -1,38 +1,7 @@
 import type { StageId } from '../stages'
-import type { BenchCut, VisitEvent } from './events'
-
-export interface StageRecord {
-  stage: StageId
-  startMs: number
-  /** When the hands came free and the wait began; null when no wait runs. */
-  waitFromMs: number | null
-  /** Waits that are over. */
-  waitedMs: number
-  endMs: number | null
-  /** Time spent paused within this stage. */
-  pausedMs: number
-}
-
-export interface Visit {
-  startMs: number | null
-  finishedMs: number | null
-  pausedSinceMs: number | null
-  /** Stages in the order they were started; the last may be under way. */
-  stages: StageRecord[]
-  skipped: { stage: StageId; why: string }[]
-  notes: { id: string; words: string; stage: StageId | null; atMs: number; by: string }[]
-  cuts: BenchCut[]
-}
-
-export const NEW_VISIT: Visit = {
-  startMs: null,
-  finishedMs: null,
-  pausedSinceMs: null,
-  stages: [],
-  skipped: [],
-  notes: [],
-  cuts: [],
-}
+import type { VisitEvent } from './events'
+import { recorded } from './recorded'
+import { NEW_VISIT, type StageRecord, type Visit } from './state'
 
 /** The stage under way, if any. */
 export const underWay = (visit: Visit): StageRecord | null => {
@@ -45,26 +14,31 @@ export function foldVisit(log: readonly VisitEvent[]): Visit {
   return liveEvents(log).reduce(applyEvent, NEW_VISIT)
 }
 
-/** The log in order, each event once, without what was undone; an undo can itself be undone. */
+/** The log in order, each event once, without what was undone; an undo can itself be undone, a signature never. */
 export function liveEvents(log: readonly VisitEvent[]): VisitEvent[] {
   const once = [...new Map(log.map((event) => [event.id, event])).values()]
   once.sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1))
+  const signed = new Set(once.filter(({ kind }) => kind === 'consent').map(({ id }) => id))
   const dead = new Set<string>()
   const live: VisitEvent[] = []
   for (const event of once.reverse()) {
     if (dead.has(event.id)) continue
-    if (event.kind === 'undone') dead.add(event.undoes)
-    else live.push(event)
+    if (event.kind === 'undone') {
+      if (!signed.has(event.undoes)) dead.add(event.undoes)
+    } else live.push(event)
   }
   return live.reverse()
 }
 
-/** The event that undo takes back: the latest that still stands, a note included. */
-export const lastLive = (log: readonly VisitEvent[]): VisitEvent | null => liveEvents(log).at(-1) ?? null
+/** The event that undo takes back: the latest that still stands, a note included; a signature stands. */
+export const lastLive = (log: readonly VisitEvent[]): VisitEvent | null =>
+  liveEvents(log).findLast(({ kind }) => kind !== 'consent' && kind !== 'cautions-seen') ?? null
+
+const AFTER_THE_FINISH: readonly VisitEvent['kind'][] = ['note', 'zone-cut', 'finding', 'behaviour']
 
 /** One step of the log. Starting a stage ends the one under way; nothing but words and cuts follows the finish. */
 function applyEvent(visit: Visit, event: VisitEvent): Visit {
-  if (visit.finishedMs !== null && event.kind !== 'note' && event.kind !== 'zone-cut') return visit
+  if (visit.finishedMs !== null && !AFTER_THE_FINISH.includes(event.kind)) return visit
   switch (event.kind) {
     case 'stage-started':
       return startStage(endStage(visit, event.atMs), event.stage, event.atMs)
@@ -83,22 +57,14 @@ function applyEvent(visit: Visit, event: VisitEvent): Visit {
       return visit.pausedSinceMs === null ? { ...visit, pausedSinceMs: event.atMs } : visit
     case 'resumed':
       return resume(visit, event.atMs)
-    case 'note': {
-      const { id, words, stage, atMs, by } = event
-      return { ...visit, notes: [...visit.notes, { id, words, stage, atMs, by }] }
-    }
-    case 'zone-cut':
-      return { ...visit, cuts: [...visit.cuts.filter((cut) => !samePlace(cut, event.cut)), event.cut] }
     case 'finished':
       return { ...endStage(visit, event.atMs), finishedMs: event.atMs }
     case 'undone':
       return visit
     default:
-      return unreachable(event)
+      return recorded(visit, event)
   }
 }
-
-const samePlace = (a: BenchCut, b: BenchCut): boolean => a.zone === b.zone && (a.side === b.side || b.side === null)
 
 function startStage(visit: Visit, stage: StageId, atMs: number): Visit {
   const record: StageRecord = { stage, startMs: atMs, waitFromMs: null, waitedMs: 0, endMs: null, pausedMs: 0 }
@@ -132,8 +98,4 @@ function changeUnderWay(visit: Visit, stage: StageId, change: (record: StageReco
   const record = underWay(visit)
   if (record === null || record.stage !== stage) return visit
   return { ...visit, stages: [...visit.stages.slice(0, -1), change(record)] }
-}
-
-function unreachable(event: never): never {
-  throw new Error(`Unknown event ${JSON.stringify(event)}`)
 }

@@ -1,7 +1,8 @@
 import { openWait, type PlannedStage } from '../plan'
 import { sumOfLognormals, STAGE_SIGMA } from '../time'
 import type { StageId } from '../stages'
-import { underWay, type StageRecord, type Visit } from './fold'
+import { underWay } from './fold'
+import type { StageRecord, Visit } from './state'
 
 const MS_PER_MIN = 60_000
 

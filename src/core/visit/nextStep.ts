@@ -2,7 +2,8 @@ import { openWait, type PlannedStage } from '../plan'
 import type { StageId } from '../stages'
 import type { ZoneId } from '../zones'
 import { stagesToCome } from './minutes'
-import { underWay, type Visit } from './fold'
+import { underWay } from './fold'
+import type { Visit } from './state'
 
 /** What one tap on the bench does next. */
 export type Step =

@@ -12,7 +12,7 @@ import { DEMO_BLADES, DEMO_COMBS, DEMO_DOGS, DEMO_HOUSE, DEMO_HOUSEHOLDS, DEMO_S
 import { makeDesk } from './desk'
 import { measure } from './measure'
 import { seeded, type Chance } from './random'
-import { minutesTo, simulateVisit } from './simulate'
+import { minutesTo, simulateVisit, type Told } from './simulate'
 
 dayjs.extend(utc)
 dayjs.extend(timezone)
@@ -119,9 +119,19 @@ async function makeHistory(
       first ? { all: dog.firstCoatMm, lashes: FIRST_LASHES_MM } : {},
     )
     if (!first) await measure(bookingId, dog, chance, dayOf)
-    await groom(bookingId, groomer, startMs, chance)
+    await groom(bookingId, groomer, startMs, chance, Infinity, 1, toldOf(dog, visit))
   }
   return count
+}
+
+/** What the last visits noted of a dog besides the minutes: a lump that stayed, a fear that grew or eased, its weight. */
+function toldOf({ told = {}, weightKg }: DemoDog, visitsAgo: number): Told[] {
+  const weighed: Told = {
+    at: 'arrive',
+    kind: 'weighed',
+    weightKg: Math.round(weightKg * (1 - 0.004 * visitsAgo) * 10) / 10,
+  }
+  return visitsAgo > 4 ? [] : [weighed, ...(told[visitsAgo] ?? [])]
 }
 
 /** The last card says it all; only the pattern is carried along for what a face means. */
@@ -155,12 +165,13 @@ async function groom(
   chance: Chance,
   untilMs = Infinity,
   slow = 1,
+  told: readonly Told[] = [],
 ): Promise<void> {
   const file = await readBookingFile(bookingId, dayOf)
   if (!file) throw new Error(`No booking ${bookingId}`)
   const plan = makePlan(file.planned)
   const visitId = await startVisit(bookingId, file.dog.id, file.planned, plan, groomer.name, startMs)
-  const log = simulateVisit(plan, startMs, groomer.name, chance, slow).filter(({ atMs }) => atMs <= untilMs)
+  const log = simulateVisit(plan, startMs, groomer.name, chance, slow, told).filter(({ atMs }) => atMs <= untilMs)
   const kept = await appendEvents(visitId, log, Math.min(startMs, untilMs))
   if (!kept.ok) throw new Error(kept.problems.map(({ sentence }) => sentence).join(' '))
   const end = log.at(-1)

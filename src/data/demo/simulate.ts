@@ -1,4 +1,6 @@
+import type { Finding } from '@/core/care'
 import { openWait, type Plan } from '@/core/plan'
+import type { StageId, Trigger } from '@/core/stages'
 import type { VisitEvent } from '@/core/visit'
 import type { Chance } from './random'
 
@@ -12,8 +14,22 @@ const CHANGE_SHARE = 0.3
 
 const NOTES = ['Calmer than last time.', 'Stood well for the nails.', 'Owner asks for a softer ear line.', 'A little burr behind the left elbow, out.', 'Likes the towel over the eyes at the dryer.'] // prettier-ignore
 
+/** Something told at a stage besides its minutes: a finding, how the dog took it, its weight. */
+export type Told = { at: StageId } & (
+  | { kind: 'finding'; finding: Finding }
+  | { kind: 'behaviour'; trigger: Trigger; grade: number; worked: string }
+  | { kind: 'weighed'; weightKg: number }
+)
+
 /** One groom as it might go: the log that the bench would have written. */
-export function simulateVisit(plan: Plan, startMs: number, by: string, chance: Chance, slow = 1): VisitEvent[] {
+export function simulateVisit(
+  plan: Plan,
+  startMs: number,
+  by: string,
+  chance: Chance,
+  slow = 1,
+  told: readonly Told[] = [],
+): VisitEvent[] {
   const day = chance.factor(DAY_SIGMA) * slow
   const log: VisitEvent[] = []
   let atMs = startMs
@@ -32,6 +48,7 @@ export function simulateVisit(plan: Plan, startMs: number, by: string, chance: C
       return
     }
     pass(handsMin / 2)
+    for (const { at: where, ...what } of told) if (where === stage.id) log.push({ ...event(), ...what })
     if (stage.id === 'look-over' && chance.share() < NOTE_SHARE)
       log.push({
         ...event(),

@@ -4,12 +4,16 @@ import type { Database } from '../connection'
 import { FIRST_TABLES } from './0001-first-tables'
 import { KIT_AND_PATTERNS } from './0002-kit-and-patterns'
 import { MEASURES } from './0003-measures'
+import { SIGNED } from './0004-signed'
+import { HOUSE_CAUTIONS } from './0005-house-cautions'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
   { name: '0001-first-tables', statements: FIRST_TABLES },
   { name: '0002-kit-and-patterns', statements: KIT_AND_PATTERNS },
   { name: '0003-measures', statements: MEASURES },
+  { name: '0004-signed', statements: SIGNED },
+  { name: '0005-house-cautions', statements: HOUSE_CAUTIONS },
 ]
 
 /** Brings the tables up to date. Returns the names of the migrations that ran. */

@@ -1,6 +1,6 @@
 import type { ModelStatic, Sequelize } from 'sequelize'
 import { DataTypes, Model } from 'sequelize'
-import type { BladeUseFields, BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, HousePatternFields, OwnerFields, RuleFields, StaffFields, ToolFields, VisitFields } from './rows' // prettier-ignore
+import type { BladeUseFields, BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, HousePatternFields, HouseCautionFields, OwnerFields, RuleFields, StaffFields, ToolFields, VisitFields } from './rows' // prettier-ignore
 
 /** A row and its columns. */
 export type Row<T extends object> = Model<T, Partial<T>> & T
@@ -13,6 +13,7 @@ export interface Models {
   tool: Table<ToolFields>
   bladeUse: Table<BladeUseFields>
   housePattern: Table<HousePatternFields>
+  houseCaution: Table<HouseCautionFields>
   household: Table<HouseholdFields>
   owner: Table<OwnerFields>
   dog: Table<DogFields>
@@ -48,6 +49,7 @@ export function defineModels(sequelize: Sequelize): Models {
       minutes: { type: DECIMAL(7, 2), get: figure('minutes') }, workedAt: moment,
     }),
     housePattern: table('house_patterns', { id, name: text, words: text, card: json, madeBy: text, madeAt: moment, retiredAt: { type: DATE(3) } }),
+    houseCaution: table('house_cautions', { id, stage: text, words: text, madeBy: text, madeAt: moment, retiredAt: { type: DATE(3) } }),
     household: table('households', { id, name: text, place: text }),
     owner: table('owners', { id, householdId: number, name: text, phone: optional, email: optional }),
     dog: table('dogs', {

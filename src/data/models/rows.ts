@@ -38,6 +38,14 @@ export interface HousePatternFields {
   madeAt: Date
   retiredAt: Date | null
 }
+export interface HouseCautionFields {
+  id: number
+  stage: string
+  words: string
+  madeBy: string
+  madeAt: Date
+  retiredAt: Date | null
+}
 export interface HouseholdFields {
   id: number
   name: string

@@ -3,20 +3,25 @@
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { foldVisit, lastLive, nextStep, underWay, zonesDone, type Step, type VisitEvent } from '@/core/visit'
-import { zoneLabel, type ZoneId } from '@/core/zones'
+import { openFindings, type ConsentId } from '@/core/care'
+import type { StageId } from '@/core/stages'
+import { zoneLabel } from '@/core/zones'
 import { BenchMap } from './BenchMap'
+import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
+import { freshAt } from './FindingPanel'
 import { MainAction } from './MainAction'
 import { MindHere } from './MindHere'
 import type { BenchProps } from './props'
-import { NotePanel } from './NotePanel'
 import { SlotNow } from './SlotNow'
 import { StageNow } from './StageNow'
-import { ZonePanel } from './ZonePanel'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
 import { useVisitLog, type Happening } from './useVisitLog'
 import styles from './bench.module.css'
+
+/** Stages that need no signature yet: hands and eyes only. */
+const BEFORE_SIGNING: readonly StageId[] = ['arrive', 'look-over']
 
 /** One dog under the hand: this stage, its clock, its zones and cautions, and where it leads. */
 export function Bench(props: BenchProps) {
@@ -24,21 +29,26 @@ export function Bench(props: BenchProps) {
   const router = useRouter()
   const { log, waiting, refused, add } = useVisitLog(visitId, props.startLog, props.groomer)
   const nowMs = useNow(props.nowMs)
-  const [noting, setNoting] = useState(false)
-  const [zone, setZone] = useState<ZoneId | null>(null)
+  const [panel, setPanel] = useState<Panel | null>(null)
   const visit = useMemo(() => foldVisit(log), [log])
   const record = underWay(visit)
   const stage = plan.stages.find(({ id }) => id === record?.stage) ?? null
   const step = nextStep(plan.stages, visit)
+  const unsigned = props.consents.filter((each) => !visit.consents.some(({ consent }) => consent === each))
+  const lookingOver = stage?.id === 'look-over'
+  const holdUp = whyNotYet(step, unsigned, waiting)
   const undoable = visit.finishedMs === null ? lastLive(log) : null
   const undo = () => undoable && add({ kind: 'undone', undoes: undoable.id })
   const pause = () => record && add({ kind: visit.pausedSinceMs === null ? 'paused' : 'resumed' })
+  const note = () => setPanel({ open: 'note' })
+  const find = () => setPanel({ open: 'finding', from: null })
   const act = () => {
     const happening = happeningOf(step)
+    if (holdUp !== null) return
     if (happening) add(happening)
-    else if (waiting === 0) router.push(`/visits/${visitId}/wrap-up`)
+    else router.push(`/visits/${visitId}/wrap-up`)
   }
-  useKeys({ ' ': act, p: pause, n: () => setNoting(true), z: undo }, !noting && zone === null)
+  useKeys({ ' ': act, p: pause, n: note, f: find, z: undo }, panel === null)
   return (
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
       <BenchTop {...props} visit={visit} stage={stage} waiting={waiting} nowMs={nowMs} />
@@ -47,38 +57,55 @@ export function Bench(props: BenchProps) {
         {...props}
         stageZones={stage?.zones ?? []}
         done={zonesDone(plan.stages, visit)}
-        zone={zone}
-        onZone={setZone}
+        zone={panel?.open === 'zone' ? panel.zone : null}
+        findings={lookingOver ? openFindings([...props.past, ...visit.findings]) : []}
+        onZone={(zone) =>
+          setPanel(zone && (lookingOver ? { open: 'finding', from: freshAt(zone) } : { open: 'zone', zone }))
+        }
       />
-      <MindHere {...props} visit={visit} stage={stage} refused={refused} add={add} />
+      <MindHere
+        {...props}
+        visit={visit}
+        stage={stage}
+        refused={refused}
+        add={add}
+        unsigned={unsigned}
+        onConsent={(consent) => setPanel({ open: 'consent', consent })}
+        onFinding={(from) => setPanel({ open: 'finding', from })}
+      />
       <SlotNow {...props} visit={visit} nowMs={nowMs} />
-      {noting && <NotePanel stage={stage?.id ?? null} add={add} close={() => setNoting(false)} />}
-      {zone && (
-        <ZonePanel
-          zone={zone}
-          plan={plan}
+      {panel && (
+        <BenchPanel
+          {...props}
+          panel={panel}
+          stage={stage?.id ?? null}
           visit={visit}
-          kit={props.kit}
-          unit={props.unit}
           add={add}
-          close={() => setZone(null)}
+          close={() => setPanel(null)}
         />
       )}
       <footer className={styles.acts}>
         <button onClick={undo} disabled={!undoable} title={undoable ? undoWords(undoable) : undefined}>
           Undo
         </button>
-        <button onClick={() => setNoting(true)}>Note</button>
+        <button onClick={note}>Note</button>
+        <button onClick={find}>Finding</button>
         <button onClick={pause} disabled={record === null}>
           {visit.pausedSinceMs === null ? 'Pause' : 'Go on'}
         </button>
-        <MainAction step={step} act={act} holdUp={step.do === 'wrap-up' && waiting > 0} />
+        <MainAction step={step} act={act} holdUp={holdUp} />
       </footer>
       <p className="kv-hidden" aria-live="polite">
         {dog.name}, {stage?.id ?? ''}
       </p>
     </main>
   )
+}
+
+/** What the main action waits for; null when it may go. */
+function whyNotYet(step: Step, unsigned: readonly ConsentId[], waiting: number): string | null {
+  if (unsigned.length > 0 && step.do === 'start' && !BEFORE_SIGNING.includes(step.stage)) return 'The owner signs first'
+  return step.do === 'wrap-up' && waiting > 0 ? 'Sending the last notes first' : null
 }
 
 /** The event of a step; the way to the wrap-up is none. */

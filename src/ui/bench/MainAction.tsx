@@ -3,10 +3,18 @@ import type { Step } from '@/core/visit'
 import styles from './bench.module.css'
 
 /** The one large action, named by its result. */
-export function MainAction({ step, act, holdUp }: { step: Step; act: () => void; holdUp: boolean }) {
+export function MainAction({
+  step,
+  act,
+  holdUp,
+}: {
+  step: Step
+  act: () => void
+  /** Why it has to wait; null when it does not. */ holdUp: string | null
+}) {
   return (
-    <button className={styles.main} onClick={act} disabled={holdUp}>
-      {holdUp ? 'Sending the last notes first' : wordsOf(step)}
+    <button className={styles.main} onClick={act} disabled={holdUp !== null}>
+      {holdUp ?? wordsOf(step)}
     </button>
   )
 }

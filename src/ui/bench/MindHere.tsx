@@ -1,8 +1,12 @@
+import { consentTitle, type ConsentId, type Finding } from '@/core/care'
 import type { PlannedStage } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { missedStages, type Visit } from '@/core/visit'
 import type { BenchProps } from './props'
+import { BehaviourRow } from './BehaviourRow'
 import { BenchCautions } from './BenchCautions'
+import { PastFindings, StopNotice } from './PastFindings'
+import { WeighRow } from './WeighRow'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
@@ -11,15 +15,33 @@ interface MindProps extends BenchProps {
   stage: PlannedStage | null
   refused: string | null
   add: (happening: Happening) => void
+  unsigned: readonly ConsentId[]
+  onConsent: (consent: ConsentId) => void
+  onFinding: (finding: Finding) => void
 }
 
-/** Cautions of this stage, stages that were passed over, the last note, and what the owner asked. */
-export function MindHere({ plan, asked, visit, stage, refused, add }: MindProps) {
+/** What stops the hand, consents, questions from earlier visits, cautions of this stage, how the dog takes it, stages that were passed over, the last note, and what the owner asked. */
+export function MindHere(props: MindProps) {
+  const { visitId, dog, plan, asked, visit, stage, refused, past, lastKg, lastGrades, timeZone, unsigned, add } = props
   const missed = missedStages(plan.stages, visit)
   const note = visit.notes.at(-1)
   return (
     <section className={styles.mind} aria-label="Mind here">
-      <BenchCautions plan={plan} stage={stage?.id ?? null} />
+      <StopNotice visitId={visitId} findings={visit.findings} />
+      {unsigned.map((consent) => (
+        <div key={consent} className={styles.missed}>
+          <b>{consentTitle(consent)}: the owner signs before the work begins.</b>
+          <span className={styles.missedActs}>
+            <button onClick={() => props.onConsent(consent)}>Read and sign</button>
+          </span>
+        </div>
+      ))}
+      {stage?.id === 'arrive' && <WeighRow lastKg={lastKg} visit={visit} add={add} />}
+      {stage?.id === 'look-over' && (
+        <PastFindings past={past} visit={visit} timeZone={timeZone} add={add} onChanged={props.onFinding} />
+      )}
+      <BenchCautions plan={plan} stage={stage?.id ?? null} seen={visit.seen} own={props.ownCautions} add={add} />
+      {stage && <BehaviourRow name={dog.name} stage={stage.id} visit={visit} last={lastGrades} add={add} />}
       {missed.length > 0 && (
         <div className={styles.missed} role="alert">
           <b>Passed over: {missed.map(({ id }) => stageLabel(id)).join(', ')}.</b>

@@ -3,6 +3,9 @@ import type { Kit } from '@/core/lengths'
 import type { Plan } from '@/core/plan'
 import type { LengthUnit } from '@/core/units'
 import type { VisitEvent } from '@/core/visit'
+import type { ConsentId } from '@/core/care'
+import type { StageId, Trigger } from '@/core/stages'
+import type { PastFinding } from './PastFindings'
 import type { OtherDog } from './WaitClock'
 
 export interface BenchProps {
@@ -19,4 +22,13 @@ export interface BenchProps {
   timeZone: string
   unit: LengthUnit
   others: OtherDog[]
+  /** Findings of earlier visits that are still open. */
+  past: PastFinding[]
+  /** Consents this groom needs. */
+  consents: ConsentId[]
+  /** What this house minds besides, in its own words. */
+  ownCautions: readonly { id: number; stage: StageId; words: string }[]
+  lastKg: number
+  /** How the dog took each thing before today, 0 to 4. */
+  lastGrades: Partial<Record<Trigger, number>>
 }

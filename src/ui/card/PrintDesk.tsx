@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { PrintButton } from '../frame/PrintButton'
 import styles from './print.module.css'
 
 interface PrintDeskProps {
@@ -19,9 +20,7 @@ export function PrintDesk({ words, back, children }: PrintDeskProps) {
         <Link className="kv-button" href={back.href}>
           {back.label}
         </Link>
-        <button className="kv-button kv-main" onClick={() => window.print()}>
-          Print on A5
-        </button>
+        <PrintButton words="Print on A5" />
       </div>
       {children}
     </>

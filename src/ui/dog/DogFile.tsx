@@ -15,6 +15,7 @@ import { GrowingWishes, type WishGrowing } from './GrowingWishes'
 import { Pace } from './Pace'
 import styles from './dog.module.css'
 import { HeadRow } from '../frame/HeadRow'
+import { Records, type DogRecords } from '../records/Records'
 
 export interface FileTape {
   key: string
@@ -41,6 +42,8 @@ interface DogFileProps {
   growing: WishGrowing[]
   growth: Record<GroupId, LearnedRate>
   rates: Rates
+  records: DogRecords
+  timeZone: string
   tapes: FileTape[]
   next: { bookingId: number; visitId: number | null; when: string } | null
   staff: BookProps['staff']
@@ -128,7 +131,7 @@ function NextStep({ dog, next, staff, today, card, book }: DogFileProps) {
   )
 }
 
-function Standing({ dog, unit, nowMm, lastDay, today, growth }: DogFileProps) {
+function Standing({ dog, unit, nowMm, lastDay, today, growth, records, timeZone }: DogFileProps) {
   const minded = Object.entries(dog.behaviour).filter(([, grade]) => (grade ?? 0) > 0)
   const rows: [string, string][] = [
     ['Weight', `${dog.weightKg} kg`],
@@ -156,6 +159,7 @@ function Standing({ dog, unit, nowMm, lastDay, today, growth }: DogFileProps) {
         <Link href={`/dogs/${dog.id}/measures`}>Measure the dog</Link>
       </p>
       {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}
+      <Records {...records} timeZone={timeZone} />
       <div style={{ marginTop: 16 }}>
         <Pace coat={dog.coat} growth={growth} />
       </div>

@@ -8,6 +8,7 @@ const PLACES = [
   ['Dogs', '/dogs'],
   ['Patterns', '/patterns'],
   ['Kit', '/kit'],
+  ['House', '/rules'],
 ] as const
 
 interface FrameProps {

@@ -9,6 +9,7 @@ import { readBookingFile } from '@/data/caseOfBooking'
 import { readCard, readSavedSince } from '@/data/cards'
 import { readDog, readOwners, type Dog } from '@/data/dogs'
 import { readGrowth } from '@/data/growth'
+import { readRecords } from '@/data/records'
 import { countVisits, readLogs, readVisitsOfDog, type StoredVisit } from '@/data/visits'
 import type { ZoneId } from '@/core/zones'
 import { DogFile, type FileTape } from '@/ui/dog/DogFile'
@@ -37,11 +38,12 @@ export default async function DogPage({ params }: Params) {
   const { time, nowMs } = house
   const today = time.day(nowMs)
   const startOfToday = time.startOfDay(today)
-  const [visits, count, bookings, owners] = await Promise.all([
+  const [visits, count, bookings, owners, records] = await Promise.all([
     readVisitsOfDog(dog.id, TAPES),
     countVisits(dog.id),
     readBookingsOfDog(dog.id, startOfToday),
     readOwners(),
+    readRecords(dog.id),
   ])
   // What was wrapped up today is past; the next booking is the one still open.
   const isClosed = ({ id }: Booking) => visits.some(({ bookingId, closedMs }) => bookingId === id && closedMs !== null)
@@ -56,6 +58,8 @@ export default async function DogPage({ params }: Params) {
         today={today}
         unit={house.unit}
         {...coat}
+        records={records}
+        timeZone={house.timeZone}
         tapes={await readTapes(house, visits, next?.id ?? null)}
         next={next ? nextOf(next, nextVisit, time) : null}
         staff={house.staff}

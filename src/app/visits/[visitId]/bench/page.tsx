@@ -1,16 +1,19 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
+import { CONSENTS, isOldOrIll, openFindings, type ConsentId } from '@/core/care'
 import { figureOf } from '@/core/figure'
 import { FULL_KIT } from '@/core/lengths'
 import { foldVisit } from '@/core/visit'
 import { addDays } from '@/core/units'
 import { readBookings } from '@/data/bookings'
+import { readHouseCautions } from '@/data/houseRules'
+import { readRecords } from '@/data/records'
 import { readLogs, readVisitsOfBookings } from '@/data/visits'
 import { Bench } from '@/ui/bench/Bench'
 import type { OtherDog } from '@/ui/bench/WaitClock'
 import { dayRow } from '@/ui/day/dayRow'
 import { idOf, openHouse, type OpenHouse } from '../../../house'
-import { readDayEntry, readVisitFile } from '../../../visitFile'
+import { readDayEntry, readVisitFile, type VisitFile } from '../../../visitFile'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Bench' }
@@ -22,6 +25,11 @@ export default async function BenchPage({ params }: { params: Promise<{ visitId:
   const { stored, booking, dog, log } = file
   const { request, kit } = stored.plannedCase
   const asked = [request.sameAsLast ? 'same as last time' : null, request.words].filter(Boolean).join('; ')
+  const [others, records, ownCautions] = await Promise.all([
+    otherWaits(house, stored.id),
+    readRecords(dog.id, stored.id),
+    readHouseCautions(),
+  ])
   return (
     <Bench
       visitId={stored.id}
@@ -36,9 +44,29 @@ export default async function BenchPage({ params }: { params: Promise<{ visitId:
       nowMs={house.nowMs}
       timeZone={house.timeZone}
       unit={house.unit}
-      others={await otherWaits(house, stored.id)}
+      others={others}
+      past={openFindings(records.findings).map(({ kind, zone, side, sizeMm, status, words, atMs }) => ({
+        kind,
+        zone,
+        side,
+        sizeMm,
+        status,
+        words,
+        atMs,
+      }))}
+      consents={consentsFor(file)}
+      ownCautions={ownCautions}
+      lastKg={stored.plannedCase.dog.weightKg}
+      lastGrades={stored.plannedCase.behaviour ?? {}}
     />
   )
+}
+
+/** What the plan asks the owner to sign, and what this dog's age or illness does. */
+function consentsFor({ stored: { plan, plannedCase } }: VisitFile): ConsentId[] {
+  const kinds = new Set<string>((plannedCase.health ?? []).map(({ kind }) => kind))
+  const asked = isOldOrIll(plannedCase.dog.ageMonths ?? null, kinds) ? [...plan.consents, 'old-or-ill'] : plan.consents
+  return CONSENTS.filter((each) => asked.includes(each))
 }
 
 /** Other dogs of today whose wait runs while hands are on this one. */

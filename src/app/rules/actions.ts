@@ -1,0 +1,47 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { House } from '@/core/order'
+import { problemsOf, refuse, type Result } from '@/core/plan'
+import { StageId } from '@/core/stages'
+import { addHouseCaution, decideRule, retireHouseCaution } from '@/data/houseRules'
+import { openHouse } from '../house'
+
+/** Decides one school or limit of the house; plans made from now on follow it. What is not sent stays as it is. */
+export async function saveRule(input: unknown): Promise<Result<null>> {
+  const asked = House.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  const sent = Object.keys(input as object)
+  await decideRule(Object.fromEntries(Object.entries(asked.data).filter(([id]) => sent.includes(id))))
+  revalidatePath('/rules')
+  return { ok: true, value: null }
+}
+
+const NewCaution = z.strictObject({
+  stage: StageId,
+  words: z.string().trim().min(8, { error: 'Say it in a few words.' }).max(200, { error: 'Keep it to 200 characters: one line where the hand is.' }), // prettier-ignore
+  by: z.string().min(1, { error: 'Say who.' }).max(60),
+})
+
+export async function addCaution(input: unknown): Promise<Result<null>> {
+  const asked = NewCaution.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  const { stage, words, by } = asked.data
+  const { nowMs, staff } = await openHouse()
+  if (!staff.some(({ name }) => name === by)) return refuse('by', 'Nobody of that name works here.')
+  await addHouseCaution({ stage, words, madeBy: by, madeMs: nowMs })
+  revalidatePath('/rules')
+  return { ok: true, value: null }
+}
+
+const Retire = z.strictObject({ id: z.number().int().positive(), retired: z.boolean() })
+
+export async function retireCaution(input: unknown): Promise<Result<null>> {
+  const asked = Retire.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  const { nowMs } = await openHouse()
+  const done = await retireHouseCaution(asked.data.id, asked.data.retired ? nowMs : null)
+  if (done.ok) revalidatePath('/rules')
+  return done
+}

@@ -1,0 +1,42 @@
+import type { BenchCut, VisitEvent } from './events'
+import type { Visit } from './state'
+
+type Recorded = Extract<
+  VisitEvent,
+  { kind: 'note' | 'zone-cut' | 'cautions-seen' | 'behaviour' | 'weighed' | 'finding' | 'consent' }
+>
+
+/** What an event adds to the record of a visit; none of these moves its clock. */
+export function recorded(visit: Visit, event: Recorded): Visit {
+  switch (event.kind) {
+    case 'note': {
+      const { id, words, stage, atMs, by } = event
+      return { ...visit, notes: [...visit.notes, { id, words, stage, atMs, by }] }
+    }
+    case 'zone-cut':
+      return { ...visit, cuts: [...visit.cuts.filter((cut) => !samePlace(cut, event.cut)), event.cut] }
+    case 'cautions-seen':
+      return { ...visit, seen: [...new Set([...visit.seen, ...event.cautions])] }
+    case 'behaviour':
+      return {
+        ...visit,
+        behaviour: { ...visit.behaviour, [event.trigger]: { grade: event.grade, worked: event.worked } },
+      }
+    case 'weighed':
+      return { ...visit, weightKg: event.weightKg }
+    case 'finding':
+      return { ...visit, findings: [...visit.findings, { ...event.finding, atMs: event.atMs, by: event.by }] }
+    case 'consent': {
+      const { consent, shown, signed, atMs } = event
+      return { ...visit, consents: [...visit.consents, { consent, shown, signed, atMs }] }
+    }
+    default:
+      return unreachable(event)
+  }
+} // prettier-ignore
+
+const samePlace = (a: BenchCut, b: BenchCut): boolean => a.zone === b.zone && (a.side === b.side || b.side === null)
+
+function unreachable(event: never): never {
+  throw new Error(`Unknown event ${JSON.stringify(event)}`)
+}

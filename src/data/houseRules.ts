@@ -1,0 +1,45 @@
+import { House } from '@/core/order'
+import { refuse, type Result } from '@/core/plan'
+import { StageId } from '@/core/stages'
+import { database } from './connection'
+
+const NUMBERS: readonly string[] = ['brushLimitMin', 'chancePercent', 'slotStepMin']
+
+/** The schools and limits of this house; what it never decided stays at the default. @throws when a row fits no rule */
+export async function readRules(): Promise<House> {
+  const rows = await database().models.rule.findAll()
+  return House.parse(Object.fromEntries(rows.map(({ ruleId, choice }) => [ruleId, NUMBERS.includes(ruleId) ? Number(choice) : choice]))) // prettier-ignore
+}
+
+/** Decides one rule; null gives a limit back to the trade's usual. */
+export async function decideRule(rule: Partial<House>): Promise<void> {
+  const { models, sequelize } = database()
+  await sequelize.transaction(async (transaction) => {
+    for (const [ruleId, choice] of Object.entries(rule)) await models.rule.upsert({ ruleId, choice: String(choice) }, { transaction }) // prettier-ignore
+  })
+}
+
+export interface HouseCaution {
+  id: number
+  stage: StageId
+  words: string
+  madeBy: string
+}
+
+export async function readHouseCautions(): Promise<HouseCaution[]> {
+  const rows = await database().models.houseCaution.findAll({ where: { retiredAt: null }, order: [['id', 'ASC']] })
+  return rows.map(({ id, stage, words, madeBy }) => ({ id, words, madeBy, stage: StageId.parse(stage) }))
+}
+
+export async function addHouseCaution(caution: Omit<HouseCaution, 'id'> & { madeMs: number }): Promise<void> {
+  const { madeMs, ...rest } = caution
+  await database().models.houseCaution.create({ ...rest, madeAt: new Date(madeMs), retiredAt: null })
+}
+
+/** Takes a caution out of use, or back into it. */
+export async function retireHouseCaution(id: number, retiredMs: number | null): Promise<Result<null>> {
+  const row = await database().models.houseCaution.findByPk(id)
+  if (!row) return refuse('id', 'This caution is not in the list.')
+  await row.update({ retiredAt: retiredMs === null ? null : new Date(retiredMs) })
+  return { ok: true, value: null }
+}

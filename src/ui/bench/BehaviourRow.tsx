@@ -1,0 +1,38 @@
+import { STAGE_FACTS, type StageId, type Trigger } from '@/core/stages'
+import type { Visit } from '@/core/visit'
+import type { Happening } from './useVisitLog'
+import styles from './bench.module.css'
+
+/** Behaviour 0 to 4 in words. Source: common practice. */
+export const GRADES = ['relaxed', 'fidgets', 'resists', 'struggles', 'bites or panics'] as const
+
+interface RowProps {
+  name: string
+  stage: StageId
+  visit: Visit
+  last: Partial<Record<Trigger, number>>
+  add: (happening: Happening) => void
+}
+
+/** How the dog takes this stage, in one tap; the next plan starts from it. */
+export function BehaviourRow({ name, stage, visit, last, add }: RowProps) {
+  const { minds, needs } = STAGE_FACTS[stage]
+  const trigger = minds[0] ?? (needs === 'table' ? 'table' : null)
+  if (trigger === null) return null
+  const grade = visit.behaviour[trigger]?.grade
+  const before = last[trigger]
+  return (
+    <div role="group" aria-label={`How ${name} takes the ${trigger}`}>
+      <p>
+        <b>{name} and the {trigger}:</b> {grade !== undefined ? GRADES[grade] : before !== undefined ? `${GRADES[before]} last time` : 'not noted yet'}
+      </p>
+      <div className={styles.grades}>
+        {GRADES.map((words, each) => (
+          <button key={words} aria-label={`${each}, ${words}`} aria-pressed={grade === each} title={words} onClick={() => add({ kind: 'behaviour', trigger, grade: each, worked: '' })}>
+            {each}
+          </button>
+        ))}
+      </div>
+    </div>
+  )
+} // prettier-ignore

@@ -1,0 +1,38 @@
+import type { ConsentId, Finding } from '@/core/care'
+import type { StageId } from '@/core/stages'
+import type { Visit } from '@/core/visit'
+import type { ZoneId } from '@/core/zones'
+import { ConsentPanel } from './ConsentPanel'
+import { FindingPanel } from './FindingPanel'
+import { NotePanel } from './NotePanel'
+import type { BenchProps } from './props'
+import type { Happening } from './useVisitLog'
+import { ZonePanel } from './ZonePanel'
+
+/** What lies open over the bench; one thing at a time. */
+export type Panel =
+  | { open: 'note' }
+  | { open: 'zone'; zone: ZoneId }
+  | { open: 'finding'; from: Finding | null }
+  | { open: 'consent'; consent: ConsentId }
+
+interface PanelProps extends BenchProps {
+  panel: Panel
+  stage: StageId | null
+  visit: Visit
+  add: (happening: Happening) => void
+  close: () => void
+}
+
+export function BenchPanel({ panel, stage, visit, add, close, ...bench }: PanelProps) {
+  switch (panel.open) {
+    case 'note':
+      return <NotePanel stage={stage} add={add} close={close} />
+    case 'zone':
+      return <ZonePanel zone={panel.zone} plan={bench.plan} visit={visit} kit={bench.kit} unit={bench.unit} add={add} close={close} />
+    case 'finding':
+      return <FindingPanel from={panel.from} add={add} close={close} />
+    case 'consent':
+      return <ConsentPanel consent={panel.consent} dogName={bench.dog.name} add={add} close={close} />
+  }
+} // prettier-ignore

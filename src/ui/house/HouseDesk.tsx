@@ -1,0 +1,157 @@
+'use client'
+
+import { Input, InputNumber, Select } from 'antd'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { BLOWER_DBA, allowedMin, noiseDose } from '@/core/care'
+import { SCHOOLS, type House, type SchoolId } from '@/core/order'
+import type { Result } from '@/core/plan'
+import { STAGES, stageLabel, type StageId } from '@/core/stages'
+import { BRUSH_LIMIT_MIN } from '@/core/plan'
+import { HOUSE_CHANCE, SLOT_STEP_MIN } from '@/core/time'
+import styles from './house.module.css'
+
+type Save = (input: unknown) => Promise<Result<null>>
+
+interface DeskProps {
+  rules: House
+  cautions: readonly { id: number; stage: StageId; words: string; madeBy: string }[]
+  staff: readonly { id: number; name: string; role: string }[]
+  dryer: readonly { name: string; minutes: number }[]
+  save: Save
+  add: Save
+  retire: Save
+}
+
+const LIMITS = [
+  { id: 'brushLimitMin', label: 'De-matting at most', usual: BRUSH_LIMIT_MIN, unit: 'min', says: 'Beyond it comfort comes before coat: the blade goes under the mats.' },
+  { id: 'chancePercent', label: 'A slot holds at', usual: HOUSE_CHANCE * 100, unit: '%', says: 'The chance to be done in time at which a slot is proposed.' },
+  { id: 'slotStepMin', label: 'Slots in steps of', usual: SLOT_STEP_MIN, unit: 'min', says: 'How finely the day is cut.' },
+] as const // prettier-ignore
+
+/** How this house works: the schools with every side's reason, its limits, its own cautions, its people and the noise of the day. */
+export function HouseDesk({ rules, cautions, staff, dryer, save, add, retire }: DeskProps) {
+  const router = useRouter()
+  const [fault, setFault] = useState<string | null>(null)
+  const [busy, start] = useTransition()
+  const send = (action: Save, input: unknown) =>
+    start(async () => {
+      const answer = await action(input)
+      setFault(answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' '))
+      if (answer.ok) router.refresh()
+    })
+  return (
+    <>
+      <div className="kv-head">
+        <h1>The house</h1>
+        <p className="kv-quiet">Where groomers disagree, both sides have a reason. What is chosen here makes every plan from now on.</p>
+        <span className="kv-small" role="status">
+          {busy ? 'Keeping…' : (fault ?? 'All kept')}
+        </span>
+      </div>
+      <div className={styles.columns}>
+        <section aria-label="Schools">
+          {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => (
+            <SchoolRow key={id} id={id} chosen={rules[id]} onChoose={(choice) => send(save, { [id]: choice })} />
+          ))}
+        </section>
+        <div className={styles.side}>
+          <section aria-label="Limits">
+            <h2>Limits</h2>
+            {LIMITS.map(({ id, label, usual, unit, says }) => (
+              <label key={id} className={`kv-field ${styles.limit}`}>
+                {label}
+                <InputNumber<number> defaultValue={rules[id] ?? usual} suffix={unit} precision={0} onBlur={(event) => send(save, { [id]: Number(event.target.value) })} onPressEnter={(event) => event.currentTarget.blur()} />
+                <span className="kv-small">{says}</span>
+              </label>
+            ))}
+          </section>
+          <OwnCautions cautions={cautions} people={staff.map(({ name }) => name)} onAdd={(input) => send(add, input)} onRetire={(id) => send(retire, { id, retired: true })} />
+          <section aria-label="People">
+            <h2>People, and the dryer today</h2>
+            <table className="kv-rows">
+              <tbody>
+                {staff.map(({ id, name, role }) => (
+                  <tr key={id}>
+                    <td>
+                      {name}, {role}
+                    </td>
+                    <Noise minutes={dryer.find((each) => each.name === name)?.minutes ?? 0} />
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <p className="kv-small">
+              At {BLOWER_DBA} dB(A) an unprotected ear bears {Math.floor(allowedMin(BLOWER_DBA))} min a day (NIOSH 98-126). Measure your own blower; wear ear protection.
+            </p>
+          </section>
+        </div>
+      </div>
+    </>
+  )
+} // prettier-ignore
+
+function SchoolRow({ id, chosen, onChoose }: { id: SchoolId; chosen: string; onChoose: (choice: string) => void }) {
+  const { asks, choices } = SCHOOLS[id]
+  return (
+    <div className={styles.school} role="group" aria-label={asks}>
+      <h2>{asks}</h2>
+      <div className={styles.choices}>
+        {Object.entries(choices).map(([choice, { words, says }]) => (
+          <button key={choice} className={styles.choice} aria-pressed={choice === chosen} onClick={() => onChoose(choice)}>
+            <b>{words}</b>
+            <span>{says}</span>
+          </button>
+        ))}
+      </div>
+    </div>
+  )
+} // prettier-ignore
+
+function Noise({ minutes }: { minutes: number }) {
+  const dose = noiseDose(minutes)
+  return (
+    <td className={`kv-figure ${dose > 1 ? 'kv-late' : dose > 0.5 ? 'kv-caution' : ''}`}>
+      {Math.round(minutes)} min{minutes > 0 ? `, ${Math.round(dose * 100)} % of the day’s noise` : ''}
+    </td>
+  )
+}
+
+interface OwnProps extends Pick<DeskProps, 'cautions'> {
+  people: readonly string[]
+  onAdd: (input: { stage: StageId; words: string; by: string }) => void
+  onRetire: (id: number) => void
+}
+
+/** What this house minds besides: one line at a stage, shown on the bench where the hand is. */
+function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
+  const [stage, setStage] = useState<StageId>('look-over')
+  const [words, setWords] = useState('')
+  const [by, setBy] = useState(people[0] ?? '')
+  const put = () => {
+    onAdd({ stage, words, by })
+    setWords('')
+  }
+  return (
+    <section aria-label="Cautions of the house">
+      <h2>Cautions of the house</h2>
+      {cautions.length === 0 && <p className="kv-quiet">None yet. Write what everybody here should see at a stage.</p>}
+      {cautions.map((each) => (
+        <p key={each.id}>
+          <b>{stageLabel(each.stage)}:</b> {each.words} <span className="kv-small">{each.madeBy}</span>{' '}
+          <button className="kv-word" onClick={() => onRetire(each.id)}>
+            Take out
+          </button>
+        </p>
+      ))}
+      <div className={styles.own}>
+        <Select<StageId> aria-label="Stage" showSearch value={stage} options={STAGES.map((id) => ({ value: id, label: stageLabel(id) }))} onChange={setStage} />
+        <Select<string> aria-label="Who" value={by} options={people.map((name) => ({ value: name, label: name }))} onChange={setBy} />
+        <Input aria-label="In words" value={words} maxLength={200} placeholder="the left tap runs hot" onChange={(event) => setWords(event.target.value)} onPressEnter={put} />
+        <button className="kv-button" onClick={put} disabled={words.trim().length < 8}>
+          Add
+        </button>
+      </div>
+    </section>
+  )
+} // prettier-ignore
