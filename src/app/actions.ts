@@ -5,7 +5,7 @@ import { z } from 'zod'
 import { Case, makePlan, problemsOf, refuse, type Result } from '@/core/plan'
 import { Request } from '@/core/request'
 import { Day } from '@/core/units'
-import { addBooking, keepRequest, LookOver, readBookingsOfDog } from '@/data/bookings'
+import { addBooking, keepRequest, LookOver, OwnOrder, readBookingsOfDog } from '@/data/bookings'
 import { readBookingFile } from '@/data/caseOfBooking'
 import { proposeSlot } from '@/data/proposeSlot'
 import { closeVisit, readVisitsOfBookings, startVisit } from '@/data/visits'
@@ -47,16 +47,21 @@ export async function bookVisit(input: unknown): Promise<Result<{ bookingId: num
   return { ok: true, value: { bookingId, slotMin } }
 }
 
-const Wishes = z.strictObject({ bookingId: z.number().int().positive(), request: Request, lookOver: LookOver })
+const Wishes = z.strictObject({
+  bookingId: z.number().int().positive(),
+  request: Request,
+  lookOver: LookOver,
+  own: OwnOrder.default({}),
+})
 
 /** Keeps the wishes and what was measured, as they are changed on the plan. Refused once the groom has begun. */
 export async function keepWishes(input: unknown): Promise<Result<null>> {
   const asked = Wishes.safeParse(input)
   if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
-  const { bookingId, request, lookOver } = asked.data
+  const { bookingId, request, lookOver, own } = asked.data
   const [begun] = await readVisitsOfBookings([bookingId])
   if (begun) return refuse('bookingId', 'This groom has begun; its plan stands as it was started.')
-  await keepRequest(bookingId, request, lookOver)
+  await keepRequest(bookingId, request, lookOver, own)
   return { ok: true, value: null }
 }
 

@@ -2,6 +2,7 @@ import { Op, type Transaction } from 'sequelize'
 import { z } from 'zod'
 import { LengthMm } from '@/core/lengths'
 import { Request } from '@/core/request'
+import { StageId } from '@/core/stages'
 import { ZoneId, ZoneKey } from '@/core/zones'
 import { database } from './connection'
 import type { Row } from './models'
@@ -15,7 +16,15 @@ export const LookOver = z.object({
 })
 export type LookOver = z.infer<typeof LookOver>
 
+/** A groomer's own order of stages, and why where it breaks a rule. */
+export const OwnOrder = z.object({
+  order: z.array(StageId).max(40).optional(),
+  orderWhy: z.string().max(200).optional(),
+})
+export type OwnOrder = z.infer<typeof OwnOrder>
+
 export interface Booking extends LookOver {
+  own: OwnOrder
   id: number
   dogId: number
   staffId: number
@@ -26,7 +35,7 @@ export interface Booking extends LookOver {
   setting: 'salon' | 'mobile'
 }
 
-export type NewBooking = Omit<Booking, 'id' | 'coatSidesMm'>
+export type NewBooking = Omit<Booking, 'id' | 'coatSidesMm' | 'own'>
 
 /** @throws when a stored row does not fit a booking */
 function toBooking(row: Row<BookingFields>): Booking {
@@ -37,7 +46,18 @@ function toBooking(row: Row<BookingFields>): Booking {
     coatSidesMm: JSON.parse(row.coatSides),
   })
   const request = Request.parse(JSON.parse(row.request))
-  return { id, dogId, staffId, slotMin, service, setting, startMs: row.startAt.getTime(), request, ...lookOver }
+  return {
+    id,
+    dogId,
+    staffId,
+    slotMin,
+    service,
+    setting,
+    startMs: row.startAt.getTime(),
+    request,
+    ...lookOver,
+    own: OwnOrder.parse(JSON.parse(row.ownOrder)),
+  }
 }
 
 export async function readBooking(bookingId: number): Promise<Booking | null> {
@@ -76,6 +96,7 @@ export async function keepRequest(
   bookingId: number,
   request: Request,
   lookOver: LookOver,
+  own: OwnOrder = {},
   within?: Transaction,
 ): Promise<void> {
   await database().models.booking.update(
@@ -84,6 +105,7 @@ export async function keepRequest(
       coatNow: JSON.stringify(lookOver.coatNowMm),
       mats: JSON.stringify(lookOver.mats),
       coatSides: JSON.stringify(lookOver.coatSidesMm),
+      ownOrder: JSON.stringify(own),
     },
     { where: { id: bookingId }, transaction: within ?? null },
   )

@@ -62,6 +62,7 @@ export async function caseFor(booking: Booking, dayOf: (ms: number) => string): 
     house,
     setting: booking.setting,
     slotMin: booking.slotMin,
+    ...booking.own,
     ...(lastVisit && lastCard ? { last: lastOf(lastVisit, lastCard, dayOf) } : {}),
     ...(savedCard ? { saved: { date: dayOf(savedCard.madeMs), card: savedCard.zones } } : {}),
   }

@@ -10,6 +10,6 @@ export async function proposeSlot(
   draft: Omit<NewBooking, 'slotMin'>,
   dayOf: (ms: number) => string,
 ): Promise<number | null> {
-  const file = await caseFor({ coatSidesMm: {}, ...draft, id: 0, slotMin: ANY_SLOT_MIN }, dayOf)
+  const file = await caseFor({ coatSidesMm: {}, own: {}, ...draft, id: 0, slotMin: ANY_SLOT_MIN }, dayOf)
   return file && makePlan(file.planned).fit.shortestSlotMin
 }

@@ -83,7 +83,7 @@ describe('versions of a card', () => {
     const saved = await saveCard({ dogId: quill.dogId, madeMs: NINE + 9 * WEEK_MS, madeBy: 'Ansel', why: 'Longer for winter', zones: changed(card.zones) }) // prettier-ignore
     expect(saved.version).toBe(newest.version + 1)
     expect((await readVersions(quill.dogId))[0]).toMatchObject({ kind: 'saved', madeBy: 'Ansel', why: 'Longer for winter' }) // prettier-ignore
-    const file = await caseFor({ id: 0, dogId: quill.dogId, staffId: quill.staffId, startMs: NINE + 14 * WEEK_MS, slotMin: 240, service: 'Full groom', request: { sameAsLast: true }, coatNowMm: {}, coatSidesMm: {}, mats: {}, setting: 'salon' }, dayOf) // prettier-ignore
+    const file = await caseFor({ id: 0, dogId: quill.dogId, staffId: quill.staffId, startMs: NINE + 14 * WEEK_MS, slotMin: 240, service: 'Full groom', request: { sameAsLast: true }, coatNowMm: {}, coatSidesMm: {}, own: {}, mats: {}, setting: 'salon' }, dayOf) // prettier-ignore
     expect(file?.savedCard?.version).toBe(saved.version)
     expect(file && makePlan(file.planned).card.find(({ zone }) => zone === 'back')).toMatchObject({ comb: '0' })
   })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { STAGES, type StageId } from '../stages'
-import { DEFAULT_HOUSE, House, ORDER_RULES, arrange, breaks, houseFor, preferredOrder } from '.'
+import { DEFAULT_HOUSE, House, ORDER_RULES, SCHOOLS, arrange, breaks, houseFor, preferredOrder } from '.'
 
 const someHouse = fc.record({
   earsWhen: fc.constantFrom('before-bath', 'after-bath'),
@@ -73,4 +73,22 @@ describe('what a dog asks of the order', () => {
   })
   it('a house that does so anyway has nothing moved', () =>
     expect(houseFor({ ...calm, ageMonths: 8 }, { ...DEFAULT_HOUSE, faceFeetWhen: 'after-dry' }).moved).toBeNull())
+})
+
+describe('the schools', () => {
+  it('give every choice its words and its reason, for every rule of a house', () => {
+    for (const [id, { asks, choices }] of Object.entries(SCHOOLS)) {
+      expect(asks).toMatch(/^[A-Z]/)
+      for (const [choice, { words, says }] of Object.entries(choices)) {
+        expect(House.safeParse({ [id]: choice }).success).toBe(true)
+        expect(words.length).toBeGreaterThan(1)
+        expect(says).toMatch(/^[A-Z].{12,}\.$/)
+      }
+      expect(House.safeParse({ [id]: 'otherwise' }).success).toBe(false)
+    }
+  })
+  it('a limit out of reason is refused in words', () =>
+    expect(House.safeParse({ brushLimitMin: 90 }).error?.issues[0]?.message).toBe(
+      'The brush-out limit must be 5 to 60 min.',
+    ))
 })

@@ -71,7 +71,9 @@ export const Case = z.strictObject({
   saved: z.strictObject({ date: Day, card: z.array(LastEntry) }).optional(),
   kit: Kit.optional(),
   house: House.optional(),
-  order: z.array(StageId).optional(),
+  order: z.array(StageId).max(40, { error: 'An order holds at most 40 stages.' }).optional(),
+  /** Why the groomer's own order breaks a rule. */
+  orderWhy: z.string().max(200, { error: 'Keep the reason to 200 characters.' }).optional(),
   setting: z.enum(['salon', 'mobile']),
   slotMin: between('the slot', 5, 720, ' min'),
 })

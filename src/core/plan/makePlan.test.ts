@@ -247,6 +247,16 @@ describe('stages', () => {
     )
     expect(why(plan({}), 'look-over')).toBe('')
   })
+  it('a house’s limits make the plan: mats are borne less long, slots cut finer and promised surer', () => {
+    const mats = { armpit: 3, belly: 2 }
+    const under = (made: Plan) => at(made, 'armpit').lengthMm
+    expect(under(plan({ mats, house: { ...house, brushLimitMin: 10 } }))).toBe(3.2)
+    expect(under(plan({ mats }))).toBeGreaterThan(3.2)
+    const slot = (chancePercent: number) =>
+      plan({ house: { ...house, chancePercent, slotStepMin: 5 } }).fit.shortestSlotMin
+    expect(slot(60)).toBeLessThan(slot(95))
+    expect(slot(60) % 5).toBe(0)
+  })
   it('a puppy is shaved after the dry, and the plan says so', () => {
     const made = plan({ dog: { ...QUILL.dog, ageMonths: 8 } })
     expect(made.stages.map(({ id }) => id)).not.toContain('pre-clip')

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { ZONES } from '../zones'
-import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone } from '.'
+import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone, stepsOf } from '.'
 
 describe('where the hand is', () => {
   it('every zone has its stage', () => {
@@ -39,4 +39,18 @@ describe('what a dog minds', () => {
   ] as const)('%s counts at %s', (trigger, stages) =>
     expect(STAGES.filter((stage) => behaviourAt(stage, { [trigger]: 2 }) === 2)).toEqual(stages),
   )
+})
+
+describe('inside a stage', () => {
+  it('the wash goes body before head, the head from chin to ears, the foot stands before it is lifted (common practice)', () => {
+    const before = (stage: 'wash' | 'head' | 'feet', a: RegExp, b: RegExp) => {
+      const at = (words: RegExp) => stepsOf(stage).findIndex((step) => words.test(step))
+      return at(a) >= 0 && at(a) < at(b)
+    }
+    expect(before('wash', /Body/, /Head/)).toBe(true)
+    expect(['Chin', 'Visor', 'Skull', 'Cheeks', 'Ears'].map((words) => stepsOf('head').indexOf(words))).toEqual([
+      0, 2, 3, 4, 5,
+    ])
+    expect(before('feet', /Standing/, /lift/)).toBe(true)
+  })
 })

@@ -6,6 +6,7 @@ import { KIT_AND_PATTERNS } from './0002-kit-and-patterns'
 import { MEASURES } from './0003-measures'
 import { SIGNED } from './0004-signed'
 import { HOUSE_CAUTIONS } from './0005-house-cautions'
+import { OWN_ORDER } from './0006-own-order'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -14,6 +15,7 @@ const MIGRATIONS = [
   { name: '0003-measures', statements: MEASURES },
   { name: '0004-signed', statements: SIGNED },
   { name: '0005-house-cautions', statements: HOUSE_CAUTIONS },
+  { name: '0006-own-order', statements: OWN_ORDER },
 ]
 
 /** Brings the tables up to date. Returns the names of the migrations that ran. */

@@ -61,7 +61,8 @@ export function defineModels(sequelize: Sequelize): Models {
     }),
     booking: table('bookings', {
       id, dogId: number, staffId: number, startAt: moment, slotMin: number, service: text,
-      request: json, coatNow: json, mats: json, coatSides: { ...json, defaultValue: '{}' }, setting: text,
+      request: json, coatNow: json, mats: json, coatSides: { ...json, defaultValue: '{}' },
+      ownOrder: { ...json, defaultValue: '{}' }, setting: text,
     }),
     card: table('trim_cards', { id, dogId: number, version: number, kind: text, madeAt: moment, madeBy: text, why: text }),
     cardZone: table('trim_card_zones', {

@@ -88,6 +88,7 @@ export interface BookingFields {
   coatNow: string
   mats: string
   coatSides: string
+  ownOrder: string
   setting: 'salon' | 'mobile'
 }
 export interface CardFields {

@@ -1,5 +1,5 @@
 import type { PlannedStage } from '@/core/plan'
-import { stageLabel } from '@/core/stages'
+import { stageLabel, stepsOf } from '@/core/stages'
 import { minutesOf, missedStages, stagesToCome, underWay, type Visit } from '@/core/visit'
 import { showSpan } from '../time/houseTime'
 import type { BenchProps } from './props'
@@ -40,6 +40,13 @@ export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps)
             </>
           )}
         </p>
+      )}
+      {stage && stepsOf(stage.id).length > 0 && (
+        <ol className={styles.steps} aria-label="Step by step">
+          {stepsOf(stage.id).map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ol>
       )}
       {record !== null && record.waitFromMs !== null && stage && (
         <WaitClock

@@ -99,8 +99,7 @@ function SchoolRow({ id, chosen, onChoose }: { id: SchoolId; chosen: string; onC
       <div className={styles.choices}>
         {Object.entries(choices).map(([choice, { words, says }]) => (
           <button key={choice} className={styles.choice} aria-pressed={choice === chosen} onClick={() => onChoose(choice)}>
-            <b>{words}</b>
-            <span>{says}</span>
+            <b>{words}</b> <span>{says}</span>
           </button>
         ))}
       </div>

@@ -15,7 +15,7 @@ import { CardTable } from './CardTable'
 import { LookOver } from './LookOver'
 import { PlanMap } from './PlanMap'
 import { PlanSide } from './PlanSide'
-import { StageTable } from './StageTable'
+import { StageOrder } from './StageOrder'
 import { usePlan, type KeepWishes } from './usePlan'
 import { WishDesk, type OwnPattern } from './WishDesk'
 import styles from './plan.module.css'
@@ -45,8 +45,10 @@ export function PlanDesk(props: PlanProps) {
   const time = houseTime(timeZone)
   const { fit } = plan
   const longest = Math.max(fit.slotMin, fit.p90)
+  const unexplained = plan.breaks.some(({ strength }) => strength === 'must') && !now.orderWhy?.trim()
   const toBench = () =>
     startTransition(async () => {
+      if (unexplained) return setFault('This order breaks a must. Put it right, or say below why it is done anyway.')
       await flush()
       const answer = await begin(bookingId)
       if (answer.ok) router.push(`/visits/${answer.value.visitId}/bench`)
@@ -117,7 +119,15 @@ export function PlanDesk(props: PlanProps) {
       </section>
       <div className={styles.tables}>
         <CardTable plan={plan} unit={unit} hadLast={now.last !== undefined} picked={picked} onPick={setPicked} />
-        <StageTable plan={plan} />
+        <StageOrder
+          case_={now}
+          plan={plan}
+          change={(next) => {
+            const refused = change(next)
+            setFault(refused)
+            return refused
+          }}
+        />
       </div>
       <p className="kv-hidden" role="status">
         {picked ? `${zoneLabel(picked)} picked` : ''}

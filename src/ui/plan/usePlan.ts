@@ -43,10 +43,10 @@ export function usePlan(bookingId: number, start: Case, keep: KeepWishes) {
   }
 }
 
-async function send(bookingId: number, { request, coatNowMm, coatSidesMm, mats }: Case, keep: KeepWishes): Promise<Keeping> {
+async function send(bookingId: number, { request, coatNowMm, coatSidesMm, mats, order, orderWhy }: Case, keep: KeepWishes): Promise<Keeping> {
   try {
     const lookOver = { coatNowMm, mats: mats ?? {}, coatSidesMm: coatSidesMm ?? {} }
-    const answer = await keep({ bookingId, request, lookOver })
+    const answer = await keep({ bookingId, request, lookOver, own: { order, orderWhy } })
     return answer.ok
       ? { state: 'kept' }
       : { state: 'refused', why: answer.problems.map(({ sentence }) => sentence).join(' ') }

@@ -1,0 +1,96 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { readBookingFile } from '@/data/caseOfBooking'
+import type { Database } from '@/data/connection'
+import { keepMeasures, readDog } from '@/data/dogs'
+import { addHouseCaution, decideRule, readHouseCautions, readRules, retireHouseCaution } from '@/data/houseRules'
+import { readRecords } from '@/data/records'
+import { appendEvents, closeVisit, startVisit } from '@/data/visits'
+import { makePlan } from '@/core/plan'
+import { NINE, QUILL, QUILL_PLAN, bookQuill, happened, openHouse, type Server } from './house'
+
+let server: Server
+let database: Database
+beforeAll(async () => void ({ server, database } = await openHouse('.kovit-test/records')))
+afterAll(async () => {
+  await database.sequelize.close()
+  await server.stop()
+})
+
+const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
+const LUMP = { kind: 'lump', zone: 'side', side: 'left', sizeMm: 8, status: 'new', words: '' } as const
+const SHOWN = 'Quill is matted at the skin. I want Quill clipped short.'
+
+describe('what a visit keeps of a dog', () => {
+  let dogId: number
+  let visitId: number
+  let bookingId: number
+  const consent = happened(2, { kind: 'consent', consent: 'pelt', shown: SHOWN, signed: 'Hedda Marsh' })
+  beforeAll(async () => {
+    const ids = await bookQuill(database)
+    dogId = ids.dogId
+    bookingId = ids.bookingId
+    visitId = await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+    await appendEvents(visitId, [
+      happened(1, { kind: 'weighed', weightKg: 17.4 }), consent,
+      happened(4, { kind: 'finding', finding: LUMP }),
+      happened(60, { kind: 'behaviour', trigger: 'dryer', grade: 3, worked: 'hood' }),
+      happened(200, { kind: 'finished' }),
+    ], NINE) // prettier-ignore
+    await closeVisit(visitId, true, NINE + 201 * 60_000)
+  })
+
+  it('is found again: findings, behaviour and weight, by visit', async () => {
+    const records = await readRecords(dogId)
+    expect(records.findings).toMatchObject([{ ...LUMP, by: 'Wren' }])
+    expect(records.behaviour).toMatchObject([{ trigger: 'dryer', grade: 3, worked: 'hood' }])
+    expect(records.weights).toMatchObject([{ weightKg: 17.4 }])
+    expect(await readRecords(dogId, visitId)).toEqual({ findings: [], behaviour: [], weights: [] })
+  })
+  it('makes the next plan another one: the dryer is minded, dried by hand, and it says why', async () => {
+    const later = await database.models.booking.create({ dogId, staffId: 1, startAt: new Date(NINE + 42 * 86_400_000), slotMin: 240, service: 'Full groom', request: '{"sameAsLast":true}', coatNow: '{}', mats: '{}', setting: 'salon' }) // prettier-ignore
+    const file = await readBookingFile(later.id, dayOf)
+    if (!file) throw new Error('no booking')
+    expect(file.planned.dog.weightKg).toBe(17.4)
+    expect(file.planned.behaviour).toEqual({ dryer: 3 })
+    const plan = makePlan(file.planned)
+    const dry = plan.stages.find(({ id }) => id === 'dry')
+    expect(dry?.waitMin).toBe(0)
+    expect(dry?.why).toBe('Dried by hand. Minds it, 3 of 4: 50 % more time.')
+    expect(plan.stages.map(({ id }) => id)).toContain('rough-in')
+    expect(plan.cautions.map(({ id }) => id)).toContain('dryer-fear')
+    const before = makePlan({ ...file.planned, behaviour: {} })
+    expect(before.stages.find(({ id }) => id === 'dry')?.waitMin).toBe(15)
+  })
+  it('a signed consent cannot be changed nor taken away, not even in the database', async () => {
+    const { event } = database.models
+    await expect(event.update({ payload: '{}' }, { where: { id: consent.id } })).rejects.toThrow('A signed consent cannot be changed.') // prettier-ignore
+    await expect(event.destroy({ where: { id: consent.id } })).rejects.toThrow('A signed consent cannot be taken away.')
+    const kept = await event.findByPk(consent.id)
+    expect(JSON.parse(kept?.payload ?? '{}')).toMatchObject({ shown: SHOWN, signed: 'Hedda Marsh' })
+  })
+  it('keeps its measures, and a measure left out is nobody’s again', async () => {
+    expect(await keepMeasures(dogId, 'racy', { heightCm: 51, muzzleCm: 9, ears: 'folded' })).toBe(true)
+    expect(await readDog(dogId)).toMatchObject({ build: 'racy', heightCm: 51, lengthCm: null, muzzleCm: 9, ears: 'folded' }) // prettier-ignore
+    await keepMeasures(dogId, 'square', { heightCm: 52, lengthCm: 52 })
+    expect(await readDog(dogId)).not.toHaveProperty('muzzleCm')
+    expect(await keepMeasures(99_999, 'square', {})).toBe(false)
+  })
+})
+
+describe('the rules of a house', () => {
+  it('are the trade’s usual until it decides, and each decision leaves the others alone', async () => {
+    expect((await readRules()).nailsWhen).toBe('before-bath')
+    await decideRule({ nailsWhen: 'in-bath' })
+    await decideRule({ brushLimitMin: 10, chancePercent: 90 })
+    await decideRule({ nailsWhen: 'after-dry' })
+    expect(await readRules()).toMatchObject({ nailsWhen: 'after-dry', brushLimitMin: 10, chancePercent: 90, roughIn: 'auto' }) // prettier-ignore
+  })
+  it('add cautions in their own words, and take them out', async () => {
+    await addHouseCaution({ stage: 'wash', words: 'The left tap runs hot.', madeBy: 'Wren', madeMs: NINE })
+    const [own] = await readHouseCautions()
+    expect(own).toMatchObject({ stage: 'wash', words: 'The left tap runs hot.', madeBy: 'Wren' })
+    await retireHouseCaution(own?.id ?? 0, NINE)
+    expect(await readHouseCautions()).toEqual([])
+    expect((await retireHouseCaution(999, NINE)).ok).toBe(false)
+  })
+})

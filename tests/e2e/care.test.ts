@@ -1,0 +1,134 @@
+import { By, Key, type WebDriver } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import type { Page } from './browser'
+import { openFor, type Running } from './kovit'
+
+let kovit: Running
+let driver: WebDriver
+let page: Page
+
+openFor('.kovit-test/care', (opened) => void ({ kovit, driver, page } = opened))
+
+/** From the day to the bench of a dog that is still to come. */
+async function toBench(name: string): Promise<void> {
+  await driver.get(kovit.address)
+  await page.press(name)
+  await page.press('Start on the bench')
+  await page.press('Start Arrive')
+}
+const main = async () => (await driver.findElements(By.css('footer button'))).at(-1)
+
+describe('the look-over', () => {
+  it('asks about what was there last time; a lump that has changed stops and ends in a note for the vet', async () => {
+    await toBench('Nettle')
+    await page.press('Arrive done, start Look over')
+    await page.sees('Lump on the left side')
+    await page.press('changed')
+    await page.press('+')
+    await page.press('+')
+    await page.press('Keep the finding')
+    await page.sees('Lump, left side, 10 mm.')
+    await page.sees('Note its place and size, tell the owner, vet.')
+    await driver.sleep(600) // the note is made on the server, which has to hear of the finding first
+    await page.press('Note for the vet')
+    await page.sees('Note for the vet: Nettle')
+    const rows = await driver.executeScript<string[]>("return [...document.querySelectorAll('table tbody tr')].map((row) => row.innerText.replace(/\\s+/g, ' '))") // prettier-ignore
+    expect(rows).toHaveLength(3)
+    expect(rows[1]).toContain('8 mm same')
+    expect(rows[2]).toContain('10 mm changed')
+    await page.sees('This is no diagnosis.')
+    await page.press('Back to the bench')
+  })
+  it('takes a new finding where the map is tapped', async () => {
+    await page.sees('Never leave a dog in a loop')
+    await driver.executeScript("document.querySelector('svg [data-zone=\"belly\"], svg [data-zone=\"skirt\"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))") // prettier-ignore
+    await page.press('Hot spot')
+    await page.press('Keep the finding')
+    await page.sees('Hot spot')
+    await page.sees('Leave it alone. Note it, tell the owner, vet.')
+  })
+  it('notes in one tap how the dog takes it, and a must is seen once', async () => {
+    await page.sees('Nettle and the table: not noted yet')
+    await page.press('3')
+    await page.sees('Nettle and the table: struggles')
+    await page.sees('blue tongue')
+    await page.press('Seen')
+    await driver.wait(async () => !(await page.text()).includes('blue tongue'), 8000)
+    await page.sees('Never leave a dog in a loop')
+  })
+})
+
+describe('a consent', () => {
+  it('is signed before the work begins, and stays as it was signed', async () => {
+    await toBench('Hobnob')
+    await page.press('Arrive done, start Look over')
+    await page.sees('Old or ill dog: the owner signs before the work begins.')
+    expect(await (await main())?.getText()).toBe('The owner signs first')
+    await page.press('Read and sign')
+    await page.sees('Hobnob is old or not well.')
+    await driver.findElement(By.css('[role=dialog] input')).sendKeys('Anneke Tolle', Key.TAB)
+    await page.press('I agree and sign')
+    await driver.wait(async () => /start Brush/.test((await (await main())?.getText()) ?? ''), 8000)
+    await page.press('Undo')
+    await driver.sleep(500)
+    expect(await page.text()).not.toContain('the owner signs before the work begins')
+  })
+})
+
+const order = () => driver.executeScript<string[]>("return [...document.querySelectorAll('li[data-stage]')].map((row) => row.dataset.stage)") // prettier-ignore
+
+describe('an order of one’s own', () => {
+  it('dragged wrong says what it breaks, cannot start without a reason, and is put right', async () => {
+    await driver.get(`${kovit.address}/bookings/219/plan`)
+    const handle = (name: string) => page.find(`//button[@aria-label='Move ${name}']`)
+    await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', await handle('Pads'))
+    const [feet, pads] = [await handle('Feet'), await handle('Pads')]
+    await driver.actions().move({ origin: feet }).press().move({ origin: feet, y: -12 }).move({ origin: pads, y: -4, duration: 300 }).pause(200).release().perform() // prettier-ignore
+    await page.sees('Pads must come before Feet.')
+    expect((await order()).indexOf('feet')).toBeLessThan((await order()).indexOf('pads'))
+    await page.press('Start on the bench')
+    await page.sees('This order breaks a must.')
+    await page.press('Put it right')
+    await driver.wait(async () => !(await page.text()).includes('Pads must come before'), 8000)
+    expect((await order()).indexOf('pads')).toBeLessThan((await order()).indexOf('feet'))
+  })
+  it('moves by keyboard, and is kept with its reason', async () => {
+    const nails = await page.find("//button[@aria-label='Move Nails']")
+    const before = (await order()).indexOf('nails')
+    await driver.executeScript('arguments[0].scrollIntoView({block: "center"}); arguments[0].focus()', nails)
+    for (const key of [Key.SPACE, Key.ARROW_UP, Key.SPACE]) {
+      await page.key(key)
+      await driver.sleep(350)
+    }
+    await driver.wait(async () => (await order()).indexOf('nails') === before - 1, 8000)
+    await page.sees('All kept')
+    await driver.sleep(900)
+    await driver.get(`${kovit.address}/bookings/219/plan`)
+    await page.find("//button[@aria-label='Move Nails']")
+    expect((await order()).indexOf('nails')).toBe(before - 1)
+    await page.press('The house’s order again')
+    await driver.wait(async () => (await order()).indexOf('nails') === before, 8000)
+    await driver.sleep(900)
+  })
+})
+
+describe('the house', () => {
+  it('shows both sides of a school; what it chooses changes the next plan', async () => {
+    await driver.get(`${kovit.address}/rules`)
+    await page.sees('Softer and the clipper is quieter')
+    await page.press('in the bath Softer and the clipper is quieter; it fills the conditioner’s wait.')
+    await driver.wait(async () => (await driver.findElements(By.xpath("//button[@aria-pressed='true'][starts-with(., 'in the bath')]"))).length === 1, 8000) // prettier-ignore
+    await driver.get(`${kovit.address}/bookings/219/plan`)
+    await page.sees('Plan for')
+    const stages = await order()
+    expect(stages.indexOf('nails')).toBeGreaterThan(stages.indexOf('condition'))
+  })
+  it('adds a caution in its own words', async () => {
+    await driver.get(`${kovit.address}/rules`)
+    await driver.findElement(By.css('input[aria-label="In words"]')).sendKeys('The left tap runs hot.')
+    await page.press('Add')
+    await page.sees('Look over: The left tap runs hot.')
+    await page.press('Take out')
+    await page.sees('None yet.')
+  })
+})
