@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bathFor, bodySurfaceM2, mix, spoons } from '.'
+import { bathAims, bathFor, bodySurfaceM2, mix, spoons } from '.'
 
 describe('the bath', () => {
   const wet = ['wash', 'condition', 'rinse']
@@ -28,4 +28,18 @@ describe('the bath', () => {
       expect(productMl + waterMl).toBe(ml)
     }
   })
+})
+
+describe('what the bath is for (common practice)', () => {
+  const card = (method: 'scissor' | 'clip', lengthMm: number) =>
+    (['back', 'side', 'foreleg'] as const).map((zone) => ({ zone, method, lengthMm }))
+  const aims = (...args: Parameters<typeof bathAims>) => bathAims(...args).map(({ id }) => id)
+  const none = new Set<string>()
+  it('a coat to be scissored is degreased, one kept long is oiled, a clipped one is only washed', () => {
+    expect(aims(card('scissor', 25), none, false)).toEqual(['volume'])
+    expect(aims(card('scissor', 60), none, false)).toEqual(['long'])
+    expect(aims(card('clip', 9.5), none, false)).toEqual([])
+  })
+  it('a sensitive skin comes first, and mats ask for a wash before the wash', () =>
+    expect(aims(card('scissor', 25), new Set(['allergy']), true)).toEqual(['sensitive', 'dirty', 'volume']))
 })

@@ -13,6 +13,9 @@ const REFER: Record<string, string> = {
 export const refers = (kind: string): boolean => kind in REFER
 export const referWhy = (kind: string): string => REFER[kind] ?? ''
 
+/** A dog in the cabinet is looked in on this often, minutes. Source: common practice. */
+export const CABINET_CHECK_MIN = 5
+
 /** Standing facts that keep a dog out of the warm-air cabinet. Source: common practice; ages likewise. */
 const NO_CABINET_KINDS = ['heart', 'breathing', 'seizure']
 /** Twelve years. */

@@ -37,6 +37,8 @@ export function simulateVisit(
   const pass = (min: number) => (atMs += min * MS_PER_MIN)
   plan.stages.forEach((stage, at) => {
     log.push({ ...event(), kind: 'stage-started', stage: stage.id })
+    const musts = plan.cautions.filter((each) => each.stage === stage.id && each.level === 'must').map(({ id }) => id)
+    if (musts.length > 0) log.push({ ...event(), kind: 'cautions-seen', stage: stage.id, cautions: musts })
     const handsMin = stage.p50 * day * chance.factor(STAGE_SIGMA)
     const waitMin = openWait(plan.stages, at)
     if (waitMin > 0 && stage.id === 'dry') {

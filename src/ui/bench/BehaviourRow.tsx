@@ -6,20 +6,27 @@ import styles from './bench.module.css'
 /** Behaviour 0 to 4 in words. Source: common practice. */
 export const GRADES = ['relaxed', 'fidgets', 'resists', 'struggles', 'bites or panics'] as const
 
+/** From this grade on it is worth knowing what worked. Source: from memory. */
+const MINDS = 2
+const WORKED = ['a break', 'hand dryer', 'second handler', 'other order', 'lying down', 'helper arm'] as const
+
 interface RowProps {
   name: string
   stage: StageId
   visit: Visit
   last: Partial<Record<Trigger, number>>
+  /** What worked before, by trigger. */
+  worked: Partial<Record<Trigger, string>>
   add: (happening: Happening) => void
 }
 
 /** How the dog takes this stage, in one tap; the next plan starts from it. */
-export function BehaviourRow({ name, stage, visit, last, add }: RowProps) {
+export function BehaviourRow({ name, stage, visit, last, worked, add }: RowProps) {
   const { minds, needs } = STAGE_FACTS[stage]
   const trigger = minds[0] ?? (needs === 'table' ? 'table' : null)
   if (trigger === null) return null
-  const grade = visit.behaviour[trigger]?.grade
+  const today = visit.behaviour[trigger]
+  const grade = today?.grade
   const before = last[trigger]
   return (
     <div role="group" aria-label={`How ${name} takes the ${trigger}`}>
@@ -33,6 +40,16 @@ export function BehaviourRow({ name, stage, visit, last, add }: RowProps) {
           </button>
         ))}
       </div>
+      {grade !== undefined && grade >= MINDS && (
+        <div className={styles.worked} role="group" aria-label="What worked">
+          {WORKED.map((words) => (
+            <button key={words} aria-pressed={today?.worked === words} onClick={() => add({ kind: 'behaviour', trigger, grade, worked: words })}>
+              {words}
+            </button>
+          ))}
+        </div>
+      )}
+      {grade === undefined && worked[trigger] && <p>Worked last time: {worked[trigger]}.</p>}
     </div>
   )
 } // prettier-ignore

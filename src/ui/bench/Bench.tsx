@@ -6,6 +6,7 @@ import { foldVisit, lastLive, nextStep, underWay, zonesDone, type Step, type Vis
 import { openFindings, type ConsentId } from '@/core/care'
 import type { StageId } from '@/core/stages'
 import { zoneLabel } from '@/core/zones'
+import { AtHand } from './AtHand'
 import { BenchMap } from './BenchMap'
 import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
@@ -52,17 +53,21 @@ export function Bench(props: BenchProps) {
   return (
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
       <BenchTop {...props} visit={visit} stage={stage} waiting={waiting} nowMs={nowMs} />
+      <SlotNow {...props} visit={visit} nowMs={nowMs} />
       <StageNow {...props} visit={visit} stage={stage} nowMs={nowMs} />
-      <BenchMap
-        {...props}
-        stageZones={stage?.zones ?? []}
-        done={zonesDone(plan.stages, visit)}
-        zone={panel?.open === 'zone' ? panel.zone : null}
-        findings={lookingOver ? openFindings([...props.past, ...visit.findings]) : []}
-        onZone={(zone) =>
-          setPanel(zone && (lookingOver ? { open: 'finding', from: freshAt(zone) } : { open: 'zone', zone }))
-        }
-      />
+      <div>
+        <BenchMap
+          {...props}
+          stageZones={stage?.zones ?? []}
+          done={zonesDone(plan.stages, visit)}
+          zone={panel?.open === 'zone' ? panel.zone : null}
+          findings={lookingOver ? openFindings([...props.past, ...visit.findings]) : []}
+          onZone={(zone) =>
+            setPanel(zone && (lookingOver ? { open: 'finding', from: freshAt(zone) } : { open: 'zone', zone }))
+          }
+        />
+        <AtHand asked={props.asked} visit={visit} />
+      </div>
       <MindHere
         {...props}
         visit={visit}
@@ -73,7 +78,6 @@ export function Bench(props: BenchProps) {
         onConsent={(consent) => setPanel({ open: 'consent', consent })}
         onFinding={(from) => setPanel({ open: 'finding', from })}
       />
-      <SlotNow {...props} visit={visit} nowMs={nowMs} />
       {panel && (
         <BenchPanel
           {...props}

@@ -1,3 +1,4 @@
+import type { BathAim } from '@/core/bath'
 import type { Plan } from '@/core/plan'
 import { stageLabel, type StageId } from '@/core/stages'
 import { zoneLabel } from '@/core/zones'
@@ -13,11 +14,12 @@ interface CautionsProps {
   /** Ids that were seen once today. */
   seen: readonly string[]
   own: readonly { id: number; stage: StageId; words: string }[]
+  aims: readonly BathAim[]
   add: (happening: Happening) => void
 }
 
 /** One line each where the hand is, musts first; a must that was seen today shrinks to its first clause. */
-export function BenchCautions({ plan, stage, seen, own, add }: CautionsProps) {
+export function BenchCautions({ plan, stage, seen, own, aims, add }: CautionsProps) {
   const here = plan.cautions.filter((each) => each.stage === stage).sort((a, b) => rank(a, seen) - rank(b, seen))
   const unseen = here.filter(({ id, level }) => level === 'must' && !seen.includes(id))
   const mix = plan.bath.mixes.find((each) => each.stage === stage)
@@ -56,6 +58,11 @@ export function BenchCautions({ plan, stage, seen, own, add }: CautionsProps) {
           in {mix.waterMl} ml water
         </p>
       )}
+      {(stage === 'wash' || stage === 'condition') && aims.map(({ id, words }) => (
+        <p key={id} className={styles.caution} data-level="info">
+          <b>Product:</b> {words}
+        </p>
+      ))}
       {stage === null && (
         <p className={styles.caution} data-level="info">
           First stage: {stageLabel(plan.stages[0]?.id ?? 'arrive')}.

@@ -46,7 +46,7 @@ export function BenchMap({ dog, plan, unit, stageZones, done, findings, zone, on
         }
         {...(focus ? { focus } : {})}
         width={Math.max(NARROWEST_PX, Math.round(width))}
-        height={392}
+        height={360}
         large
         picked={new Set(zone === null ? [] : [zone])}
         onPick={onZone}

@@ -20,11 +20,10 @@ interface MindProps extends BenchProps {
   onFinding: (finding: Finding) => void
 }
 
-/** What stops the hand, consents, questions from earlier visits, cautions of this stage, how the dog takes it, stages that were passed over, the last note, and what the owner asked. */
+/** What stops the hand, consents, questions from earlier visits, cautions of this stage, how the dog takes it, and stages that were passed over. */
 export function MindHere(props: MindProps) {
-  const { visitId, dog, plan, asked, visit, stage, refused, past, lastKg, lastGrades, timeZone, unsigned, add } = props
+  const { visitId, plan, visit, stage, refused, past, lastKg, timeZone, unsigned, add } = props
   const missed = missedStages(plan.stages, visit)
-  const note = visit.notes.at(-1)
   return (
     <section className={styles.mind} aria-label="Mind here">
       <StopNotice visitId={visitId} findings={visit.findings} />
@@ -40,8 +39,24 @@ export function MindHere(props: MindProps) {
       {stage?.id === 'look-over' && (
         <PastFindings past={past} visit={visit} timeZone={timeZone} add={add} onChanged={props.onFinding} />
       )}
-      <BenchCautions plan={plan} stage={stage?.id ?? null} seen={visit.seen} own={props.ownCautions} add={add} />
-      {stage && <BehaviourRow name={dog.name} stage={stage.id} visit={visit} last={lastGrades} add={add} />}
+      <BenchCautions
+        plan={plan}
+        stage={stage?.id ?? null}
+        seen={visit.seen}
+        own={props.ownCautions}
+        aims={props.bathAims}
+        add={add}
+      />
+      {stage && (
+        <BehaviourRow
+          name={props.dog.name}
+          stage={stage.id}
+          visit={visit}
+          last={props.lastGrades}
+          worked={props.lastWorked}
+          add={add}
+        />
+      )}
       {missed.length > 0 && (
         <div className={styles.missed} role="alert">
           <b>Passed over: {missed.map(({ id }) => stageLabel(id)).join(', ')}.</b>
@@ -54,16 +69,6 @@ export function MindHere(props: MindProps) {
             </span>
           ))}
         </div>
-      )}
-      {note && (
-        <p className={styles.words}>
-          <b>Noted:</b> {note.words}
-        </p>
-      )}
-      {asked && (
-        <p className={styles.words}>
-          <b>Asked for:</b> {asked}
-        </p>
       )}
       {refused && (
         <p role="alert" className="kv-notice kv-must kv-late">

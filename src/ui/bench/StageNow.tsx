@@ -3,7 +3,7 @@ import { stageLabel, stepsOf } from '@/core/stages'
 import { minutesOf, missedStages, stagesToCome, underWay, type Visit } from '@/core/visit'
 import { showSpan } from '../time/houseTime'
 import type { BenchProps } from './props'
-import { WaitClock } from './WaitClock'
+import { IN_CABINET, WaitClock } from './WaitClock'
 import styles from './bench.module.css'
 
 interface StageProps extends BenchProps {
@@ -41,17 +41,10 @@ export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps)
           )}
         </p>
       )}
-      {stage && stepsOf(stage.id).length > 0 && (
-        <ol className={styles.steps} aria-label="Step by step">
-          {stepsOf(stage.id).map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ol>
-      )}
       {record !== null && record.waitFromMs !== null && stage && (
         <WaitClock
           name={dog.name}
-          what={stage.id === 'dry' ? 'in the cabinet' : 'conditioner works'}
+          what={stage.id === 'dry' ? IN_CABINET : 'conditioner works'}
           untilMs={record.waitFromMs + stage.waitMin * 60_000 - record.waitedMs}
           nowMs={nowMs}
         />
@@ -59,6 +52,13 @@ export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps)
       {others.map((other) => (
         <WaitClock key={other.href} {...other} nowMs={nowMs} />
       ))}
+      {stage && stepsOf(stage.id).length > 0 && (
+        <ol className={styles.steps} aria-label="Step by step">
+          {stepsOf(stage.id).map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ol>
+      )}
     </section>
   )
 }

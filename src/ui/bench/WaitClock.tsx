@@ -1,3 +1,4 @@
+import { CABINET_CHECK_MIN } from '@/core/care'
 import { showSpan } from '../time/houseTime'
 import styles from './bench.module.css'
 
@@ -9,6 +10,8 @@ export interface OtherDog {
 }
 
 const SOON_MS = 60_000
+const CHECK_MS = CABINET_CHECK_MIN * 60_000
+export const IN_CABINET = 'in the cabinet'
 
 /** A wait that keeps its place and size: teal in the last minute, filled when it is over. */
 export function WaitClock({
@@ -30,6 +33,7 @@ export function WaitClock({
     <>
       <span>
         <b>{name}</b> {what}
+        {what === IN_CABINET && leftMs > 0 && <>, look in within {showSpan(leftMs % CHECK_MS)}</>}
       </span>
       <b className={styles.waitFigure}>{leftMs <= 0 ? `+${showSpan(-leftMs)}` : showSpan(leftMs)}</b>
     </>

@@ -3,6 +3,7 @@ import type { Kit } from '@/core/lengths'
 import type { Plan } from '@/core/plan'
 import type { LengthUnit } from '@/core/units'
 import type { VisitEvent } from '@/core/visit'
+import type { BathAim } from '@/core/bath'
 import type { ConsentId } from '@/core/care'
 import type { StageId, Trigger } from '@/core/stages'
 import type { PastFinding } from './PastFindings'
@@ -31,4 +32,7 @@ export interface BenchProps {
   lastKg: number
   /** How the dog took each thing before today, 0 to 4. */
   lastGrades: Partial<Record<Trigger, number>>
+  lastWorked: Partial<Record<Trigger, string>>
+  /** Which kind of product this trim and skin ask for. */
+  bathAims: readonly BathAim[]
 }

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
+import { bathAims } from '@/core/bath'
 import { CONSENTS, isOldOrIll, openFindings, type ConsentId } from '@/core/care'
 import { figureOf } from '@/core/figure'
 import { FULL_KIT } from '@/core/lengths'
@@ -10,7 +11,7 @@ import { readHouseCautions } from '@/data/houseRules'
 import { readRecords } from '@/data/records'
 import { readLogs, readVisitsOfBookings } from '@/data/visits'
 import { Bench } from '@/ui/bench/Bench'
-import type { OtherDog } from '@/ui/bench/WaitClock'
+import { IN_CABINET, type OtherDog } from '@/ui/bench/WaitClock'
 import { dayRow } from '@/ui/day/dayRow'
 import { idOf, openHouse, type OpenHouse } from '../../../house'
 import { readDayEntry, readVisitFile, type VisitFile } from '../../../visitFile'
@@ -58,9 +59,16 @@ export default async function BenchPage({ params }: { params: Promise<{ visitId:
       ownCautions={ownCautions}
       lastKg={stored.plannedCase.dog.weightKg}
       lastGrades={stored.plannedCase.behaviour ?? {}}
+      lastWorked={Object.fromEntries(
+        records.behaviour.filter(({ worked }) => worked !== '').map(({ trigger, worked }) => [trigger, worked]),
+      )}
+      bathAims={aimsOf(stored)}
     />
   )
 }
+
+const aimsOf = ({ plan, plannedCase: { health = [], mats = {} } }: VisitFile['stored']) =>
+  bathAims(plan.card, new Set(health.map(({ kind }) => kind)), Object.keys(mats).length > 0)
 
 /** What the plan asks the owner to sign, and what this dog's age or illness does. */
 function consentsFor({ stored: { plan, plannedCase } }: VisitFile): ConsentId[] {
@@ -90,7 +98,7 @@ async function otherWaits({ time, nowMs, nameOf }: OpenHouse, visitId: number): 
       ? [
           {
             name: row.name,
-            what: row.wait.what === 'leaves the cabinet' ? 'in the cabinet' : 'conditioner works',
+            what: row.wait.what === 'leaves the cabinet' ? IN_CABINET : 'conditioner works',
             untilMs: row.wait.untilMs,
             href: `/visits/${row.visitId}/bench`,
           },
