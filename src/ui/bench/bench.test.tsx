@@ -1,0 +1,117 @@
+import { renderToStaticMarkup } from 'react-dom/server'
+import { describe, expect, it } from 'vitest'
+import type { Finding } from '@/core/care'
+import { Case, makePlan } from '@/core/plan'
+import { VisitEvent, foldVisit, zonesDone } from '@/core/visit'
+import { BehaviourRow, GRADES } from './BehaviourRow'
+import { BenchCautions } from './BenchCautions'
+import { PastFindings, StopNotice } from './PastFindings'
+import { WaitClock } from './WaitClock'
+import { WeighRow } from './WeighRow'
+import { freshAt } from './FindingPanel'
+
+const NINE = Date.UTC(2027, 2, 2, 9)
+const plan = makePlan(
+  Case.parse({
+    kovit: 'case/1',
+    date: '2027-03-02',
+    dog: { name: 'Quill', coat: 'curly', build: 'square', weightKg: 19, visits: 8, ageMonths: 48 },
+    coatNowMm: { all: 38, bridge: 2 },
+    request: { pattern: 'one-length', lengthsMm: { bridge: 12 } },
+    setting: 'salon',
+    slotMin: 240,
+  }),
+)
+const event = (n: number, rest: object) =>
+  VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: NINE + n * 60_000, by: 'Wren', ...rest })
+const nothing = () => {}
+/** What a person reads: the words without their tags. */
+const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/&#x27;/g, '’').replace(/\s+/g, ' ') // prettier-ignore
+const LUMP: Finding = { kind: 'lump', zone: 'side', side: 'left', sizeMm: 8, status: 'same', words: '' }
+
+describe('cautions on the bench', () => {
+  const at = (seen: string[], own: { id: number; stage: 'nails'; words: string }[] = []) =>
+    renderToStaticMarkup(<BenchCautions plan={plan} stage="nails" seen={seen} own={own} aims={[]} add={nothing} />)
+  it('stand in full until they are seen, then keep their first clause and ask no more', () => {
+    expect(words(at([]))).toContain('Thin slices , stop short of the quick, styptic to hand.')
+    expect(at([])).toContain('Seen')
+    expect(words(at(['quick']))).toContain('Thin slices')
+    expect(words(at(['quick']))).not.toContain('styptic')
+    expect(at(['quick'])).not.toContain('Seen')
+  })
+  it('of the house stand beside them, only at their stage', () => {
+    const own = [{ id: 1, stage: 'nails' as const, words: 'The grinder pulls to the left.' }]
+    expect(words(at([], own))).toContain('House: The grinder pulls to the left.')
+    const elsewhere = renderToStaticMarkup(<BenchCautions plan={plan} stage="dry" seen={[]} own={own} aims={[]} add={nothing} />) // prettier-ignore
+    expect(elsewhere).not.toContain('grinder')
+  })
+  it('name the mix and the kind of product at the wash', () => {
+    const aims = [{ id: 'volume' as const, words: 'Degreasing.' }]
+    const html = words(renderToStaticMarkup(<BenchCautions plan={plan} stage="wash" seen={[]} own={[]} aims={aims} add={nothing} />)) // prettier-ignore
+    expect(html).toMatch(/1: ?16, \d+ ml in \d+ ml water/)
+    expect(html).toContain('Product: Degreasing.')
+  })
+  it('a zone that grows is left alone on the head', () =>
+    expect(words(renderToStaticMarkup(<BenchCautions plan={plan} stage="head" seen={[]} own={[]} aims={[]} add={nothing} />))).toContain('Bridge: leave , 2 mm, growing')) // prettier-ignore
+})
+
+describe('how the dog takes it', () => {
+  const row = (stage: 'dry' | 'towel', log: VisitEvent[], last = {}, worked = {}) =>
+    renderToStaticMarkup(<BehaviourRow name="Quill" stage={stage} visit={foldVisit(log)} last={last} worked={worked} add={nothing} />) // prettier-ignore
+  it('offers five grades, each in words, and says what it was last time and what worked', () => {
+    const html = row('dry', [], { dryer: 3 }, { dryer: 'hand dryer' })
+    expect(html.match(/<button/g)).toHaveLength(GRADES.length)
+    for (const [grade, name] of GRADES.entries()) expect(html).toContain(`aria-label="${grade}, ${name}"`)
+    expect(words(html)).toContain('Quill and the dryer: struggles last time')
+    expect(words(html)).toContain('Worked last time: hand dryer.')
+  })
+  it('asks what worked once the dog resists', () => {
+    const graded = (grade: number) => row('dry', [event(1, { kind: 'behaviour', trigger: 'dryer', grade, worked: '' })])
+    expect(graded(1)).not.toContain('What worked')
+    expect(graded(2)).toContain('What worked')
+    expect(graded(3)).toContain('aria-pressed="true"')
+  })
+  it('is not asked where a dog minds nothing', () => expect(row('towel', [])).toBe(''))
+})
+
+describe('what was there before', () => {
+  const past = [{ ...LUMP, atMs: NINE - 40 * 86_400_000 }]
+  const ask = (log: VisitEvent[]) => renderToStaticMarkup(<PastFindings past={past} visit={foldVisit(log)} timeZone="Europe/London" add={nothing} onChanged={nothing} />) // prettier-ignore
+  it('comes back as a question with its place, size and day', () => {
+    expect(words(ask([]))).toContain('Lump on the left side , 8 mm on 21 Jan: same?')
+    expect(ask([]).match(/<button/g)).toHaveLength(3)
+  })
+  it('is not asked twice', () => expect(ask([event(1, { kind: 'finding', finding: LUMP })])).toBe(''))
+  it('stops the hand when it has changed, with the way to the vet’s note, and not when it is the same', () => {
+    const notice = (status: Finding['status']) => renderToStaticMarkup(<StopNotice visitId={5} findings={[{ ...LUMP, status }]} />) // prettier-ignore
+    expect(words(notice('changed'))).toContain('Lump, left side, 8 mm. Note its place and size, tell the owner, vet.')
+    expect(notice('changed')).toContain('/visits/5/vet-note')
+    expect(notice('same')).toBe('')
+  })
+  it('a finding begins at the zone that was tapped, with a side only where there are two', () => {
+    expect(freshAt('thigh')).toMatchObject({ zone: 'thigh', side: 'left', status: 'new', sizeMm: null })
+    expect(freshAt('belly').side).toBeNull()
+  })
+})
+
+describe('weight and waits', () => {
+  it('the scale starts from last time, and says what today was', () => {
+    const row = (log: VisitEvent[]) => words(renderToStaticMarkup(<WeighRow lastKg={19} visit={foldVisit(log)} add={nothing} />)) // prettier-ignore
+    expect(row([])).toContain('19 kg last time')
+    expect(row([event(1, { kind: 'weighed', weightKg: 16 })])).toContain('16 kg today, 19 before , 16 % less: tell the owner') // prettier-ignore
+  })
+  it('a dog in the cabinet is looked in on every five minutes; conditioner is not', () => {
+    const wait = (what: string, leftMin: number) => words(renderToStaticMarkup(<WaitClock name="Quill" what={what} untilMs={NINE + leftMin * 60_000} nowMs={NINE} />)) // prettier-ignore
+    expect(wait('in the cabinet', 12)).toContain('look in within 2:00')
+    expect(wait('in the cabinet', 0)).not.toContain('look in')
+    expect(wait('conditioner works', 4)).not.toContain('look in')
+  })
+})
+
+describe('zones that are done', () => {
+  it('are those of stages that are over, not of the one under way', () => {
+    const log = [event(1, { kind: 'stage-started', stage: 'pads' }), event(2, { kind: 'stage-started', stage: 'body' })]
+    expect(zonesDone(plan.stages, foldVisit(log))).toEqual(['pads'])
+    expect(zonesDone(plan.stages, foldVisit([...log, event(3, { kind: 'stage-started', stage: 'legs' })]))).toContain('back') // prettier-ignore
+  })
+})

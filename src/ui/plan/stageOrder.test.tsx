@@ -1,0 +1,42 @@
+import { renderToStaticMarkup } from 'react-dom/server'
+import { describe, expect, it } from 'vitest'
+import { Case, makePlan } from '@/core/plan'
+import type { StageId } from '@/core/stages'
+import { StageOrder } from './StageOrder'
+
+const QUILL = Case.parse({
+  kovit: 'case/1',
+  date: '2027-03-02',
+  dog: { name: 'Quill', coat: 'curly', build: 'square', weightKg: 19, ageMonths: 48, visits: 9 },
+  coatNowMm: { all: 38 },
+  request: { pattern: 'one-length' },
+  setting: 'salon',
+  slotMin: 240,
+})
+const show = (change: Partial<Case> = {}) => {
+  const input = { ...QUILL, ...change }
+  return renderToStaticMarkup(<StageOrder case_={input} plan={makePlan(input)} change={() => null} />)
+}
+const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') // prettier-ignore
+const own = makePlan(QUILL).stages.map(({ id }) => id)
+const feetFirst: StageId[] = ['feet', ...own.filter((id) => id !== 'feet')]
+
+describe('the stages of a plan', () => {
+  it('stand in order, each to be moved by its name', () => {
+    const html = show()
+    expect([...html.matchAll(/data-stage="([a-z-]+)"/g)].map(([, id]) => id)).toEqual(own)
+    expect(html).toContain('aria-label="Move Nails"')
+    expect(words(html)).not.toContain('Put it right')
+  })
+  it('in an order of one’s own say what is broken and why, and mark the stages it is about', () => {
+    const html = show({ order: feetFirst })
+    expect(words(html)).toContain('Nails must come before Feet. A long nail holds the shear off')
+    expect(html).toMatch(/data-stage="feet" data-broken="true"/)
+    expect(html).toMatch(/data-stage="towel" data-broken="false"/)
+    expect(words(html)).toContain('Put it right')
+    expect(words(html)).toContain('The house’s order again')
+  })
+  it('keep the reason why it is done anyway', () =>
+    expect(show({ order: feetFirst, orderWhy: 'He bites at the nails last.' })).toContain('value="He bites at the nails last."')) // prettier-ignore
+  it('name what is left out', () => expect(words(show())).toContain('Second wash. One wash is enough'))
+})
