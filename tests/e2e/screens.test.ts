@@ -124,6 +124,7 @@ describe('finding one’s way', () => {
     await driver.executeScript("document.querySelector('.ant-slider-handle').focus()")
     for (let week = 0; week < 4; week++) await page.key(Key.ARROW_RIGHT)
     await page.sees('In 4 weeks')
+    await driver.wait(async () => (await seen())[1] !== outline, 8000)
     const [later, grown] = await seen()
     expect(later).not.toBe(figures)
     expect(grown).not.toBe(outline)

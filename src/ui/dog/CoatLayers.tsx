@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useDeferredValue, useMemo, useState } from 'react'
 import { grownMm, rateAt, type Rates } from '@/core/coat'
 import type { FigureDog } from '@/core/figure'
 import type { LengthUnit } from '@/core/units'
@@ -20,7 +20,9 @@ interface LayersProps {
 /** The coat now, as it was left last time, or some weeks from now, from any side; another layer stays as a dotted line. */
 export function CoatLayers({ dog, nowMm, leftMm, rates, wishes, unit }: LayersProps) {
   const [left, setLeft] = useState(false)
-  const [weeks, setWeeks] = useState(0)
+  const [asked, setWeeks] = useState(0)
+  /** The slider answers at once; the drawing follows, and skips weeks that are passed in a hurry. */
+  const weeks = useDeferredValue(asked)
   const known = Object.keys(leftMm).length > 0
   const now = useCallback((zone: ZoneId) => nowMm[zone] ?? 0, [nowMm])
   const then = useCallback((zone: ZoneId) => leftMm[zone] ?? now(zone), [leftMm, now])
@@ -51,7 +53,7 @@ export function CoatLayers({ dog, nowMm, leftMm, rates, wishes, unit }: LayersPr
           </button>
         )}
       </MapDesk>
-      <WeeksAhead dog={dog} rates={rates} startMm={now} wishes={wishes} start="Coat now" weeks={weeks} onWeeks={setWeeks} disabled={left} />
+      <WeeksAhead dog={dog} rates={rates} startMm={now} wishes={wishes} start="Coat now" weeks={asked} onWeeks={setWeeks} disabled={left} />
     </section>
   )
 } // prettier-ignore

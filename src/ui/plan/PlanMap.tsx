@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useDeferredValue, useMemo, useState } from 'react'
 import { drawingOf } from '@/core/card'
 import { grownMm, rateAt } from '@/core/coat'
 import type { Case, Plan } from '@/core/plan'
@@ -20,7 +20,9 @@ interface PlanMapProps {
 /** The trim wanted over the coat now; with the weeks moved on, the same trim grown out over the trim as cut. */
 export function PlanMap({ case_, plan, presentMm, unit, picked, onPick }: PlanMapProps) {
   const { dog } = case_
-  const [weeks, setWeeks] = useState(0)
+  const [asked, setWeeks] = useState(0)
+  /** The slider answers at once; the drawing follows. */
+  const weeks = useDeferredValue(asked)
   const rates = useMemo(() => dog.growthMmPerWeek ?? {}, [dog])
   const trim = useMemo(() => drawingOf(plan.card), [plan])
   const later = useCallback((zone: ZoneId, side: Side | undefined, by: number) => grownMm(trim.lengthAt(zone, side), by, dog.coat, rateAt(zone, dog.coat, rates)), [trim, dog, rates])
@@ -47,7 +49,7 @@ export function PlanMap({ case_, plan, presentMm, unit, picked, onPick }: PlanMa
         picked={new Set(picked === null ? [] : [picked])}
         onPick={onPick}
       />
-      <WeeksAhead dog={dog} rates={rates} startMm={trim.lengthAt} wishes={plan.growing} start="As cut" weeks={weeks} onWeeks={setWeeks} />
+      <WeeksAhead dog={dog} rates={rates} startMm={trim.lengthAt} wishes={plan.growing} start="As cut" weeks={asked} onWeeks={setWeeks} />
     </>
   )
 } // prettier-ignore
