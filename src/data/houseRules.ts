@@ -11,11 +11,16 @@ export async function readRules(): Promise<House> {
   return House.parse(Object.fromEntries(rows.map(({ ruleId, choice }) => [ruleId, NUMBERS.includes(ruleId) ? Number(choice) : choice]))) // prettier-ignore
 }
 
-/** Decides one rule; null gives a limit back to the trade's usual. */
-export async function decideRule(rule: Partial<House>): Promise<void> {
+/** Rules as decided; null forgets one. */
+export type RuleChange = { [Id in keyof House]?: House[Id] | null }
+
+/** Decides rules; null gives a limit back to the trade's usual. */
+export async function decideRule(rule: RuleChange): Promise<void> {
   const { models, sequelize } = database()
   await sequelize.transaction(async (transaction) => {
-    for (const [ruleId, choice] of Object.entries(rule)) await models.rule.upsert({ ruleId, choice: String(choice) }, { transaction }) // prettier-ignore
+    for (const [ruleId, choice] of Object.entries(rule))
+      if (choice === null) await models.rule.destroy({ where: { ruleId }, transaction })
+      else await models.rule.upsert({ ruleId, choice: String(choice) }, { transaction })
   })
 }
 

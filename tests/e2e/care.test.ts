@@ -29,7 +29,6 @@ describe('the look-over', () => {
     await page.press('Keep the finding')
     await page.sees('Lump, left side, 10 mm.')
     await page.sees('Note its place and size, tell the owner, vet.')
-    await driver.sleep(600) // the note is made on the server, which has to hear of the finding first
     await page.press('Note for the vet')
     await page.sees('Note for the vet: Nettle')
     const rows = await driver.executeScript<string[]>("return [...document.querySelectorAll('table tbody tr')].map((row) => row.innerText.replace(/\\s+/g, ' '))") // prettier-ignore
@@ -46,6 +45,15 @@ describe('the look-over', () => {
     await page.press('Keep the finding')
     await page.sees('Hot spot')
     await page.sees('Leave it alone. Note it, tell the owner, vet.')
+  })
+  it('a dog that labours for breath is handed over: nothing else is offered, until the finding is taken back', async () => {
+    await page.press('Finding')
+    await page.press('Laboured breath')
+    await page.press('Keep the finding')
+    await page.sees('Stop the groom here.')
+    expect(await (await main())?.getText()).toBe('Stop here, hand over')
+    await page.press('Undo')
+    await driver.wait(async () => /start Brush/.test((await (await main())?.getText()) ?? ''), 8000)
   })
   it('notes in one tap how the dog takes it, and a must is seen once', async () => {
     await page.sees('Nettle and the table: not noted yet')
@@ -123,6 +131,13 @@ describe('the house', () => {
     const stages = await order()
     expect(stages.indexOf('nails')).toBeGreaterThan(stages.indexOf('condition'))
   })
+  it('takes a limit, and gives it back to the usual', async () => {
+    const field = "//label[starts-with(., 'De-matting at most')]"
+    await driver.get(`${kovit.address}/rules`)
+    await (await page.find(`${field}//input`)).sendKeys(Key.chord(Key.CONTROL, 'a'), '12', Key.TAB)
+    await page.press('Back to 20 min')
+    await driver.wait(async () => (await (await page.find(`${field}//input`)).getAttribute('value')) === '20', 8000)
+  })
   it('adds a caution in its own words', async () => {
     await driver.get(`${kovit.address}/rules`)
     await driver.findElement(By.css('input[aria-label="In words"]')).sendKeys('The left tap runs hot.')
@@ -130,5 +145,7 @@ describe('the house', () => {
     await page.sees('Look over: The left tap runs hot.')
     await page.press('Take out')
     await page.sees('None yet.')
+    await page.press('Put it back')
+    await page.sees('Look over: The left tap runs hot.')
   })
 })

@@ -8,12 +8,20 @@ import { StageId } from '@/core/stages'
 import { addHouseCaution, decideRule, retireHouseCaution } from '@/data/houseRules'
 import { openHouse } from '../house'
 
-/** Decides one school or limit of the house; plans made from now on follow it. What is not sent stays as it is. */
+const Sent = z.partialRecord(House.keyof(), z.unknown())
+type RuleId = keyof typeof House.shape
+
+/** Decides one school or limit of the house; plans made from now on follow it. What is not sent stays as it is; null gives a limit back to the usual. */
 export async function saveRule(input: unknown): Promise<Result<null>> {
-  const asked = House.safeParse(input)
+  const sent = Sent.safeParse(input)
+  if (!sent.success) return { ok: false, problems: problemsOf(sent.error) }
+  const ids = Object.keys(sent.data) as RuleId[]
+  const forgotten = ids.filter((id) => sent.data[id] === null)
+  const decided = Object.fromEntries(ids.filter((id) => sent.data[id] !== null).map((id) => [id, sent.data[id]]))
+  const asked = House.safeParse(decided)
   if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
-  const sent = Object.keys(input as object)
-  await decideRule(Object.fromEntries(Object.entries(asked.data).filter(([id]) => sent.includes(id))))
+  const kept = Object.entries(asked.data).filter(([id]) => id in decided)
+  await decideRule(Object.fromEntries([...kept, ...forgotten.map((id) => [id, null])]))
   revalidatePath('/rules')
   return { ok: true, value: null }
 }

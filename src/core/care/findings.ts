@@ -49,6 +49,9 @@ export function stopWords({ kind, status }: Finding): string | null {
   return STOPS[kind] ?? null
 }
 
+/** Whether a finding ends the groom at once: the dog goes home or to the vet. Source: common practice. */
+export const endsGroom = ({ kind, status }: Finding): boolean => kind === 'breathing' && status !== 'gone'
+
 /** What is still there after a row of findings, oldest first: the latest word on each, without what is gone. */
 export function openFindings<T extends Finding>(findings: readonly T[]): T[] {
   const latest = new Map(findings.map((finding) => [findingKey(finding), finding]))

@@ -11,6 +11,7 @@ export {
   Finding,
   FindingKind,
   FindingState,
+  endsGroom,
   findingKey,
   findingWords,
   openFindings,

@@ -262,6 +262,8 @@ describe('stages', () => {
     expect(made.stages.map(({ id }) => id)).not.toContain('pre-clip')
     expect(made.left.find(({ id }) => id === 'pre-clip')?.why).toMatch(/young and wriggles/)
     expect(made.breaks).toEqual([])
+    const unshaved = plan({ dog: { ...QUILL.dog, ageMonths: 8 }, request: { pattern: 'bath-tidy' } })
+    expect(unshaved.left.find(({ id }) => id === 'pre-clip')?.why).toBe('Nothing is cut here today.')
   })
   it('bath and tidy leaves the clipper stages out and says why', () => {
     const made = plan({ request: { pattern: 'bath-tidy' } })

@@ -30,10 +30,11 @@ export function planStages(input: Case, planned: PlannedCard, mats: MatWork): Pl
   const needs = { ageMonths: input.dog.ageMonths ?? null, face: behaviour.face ?? 0, feet: behaviour.feet ?? 0 }
   const { house, moved } = houseFor(needs, input.house ?? DEFAULT_HOUSE)
   const zones = zonesByStage(planned.card, house)
+  const movesSome = moved !== null && zonesByStage(planned.card, input.house ?? DEFAULT_HOUSE).has('pre-clip')
   const left = new Map<StageId, string>()
   for (const stage of STAGES) {
     const why = whyLeft(stage, input, planned, house, zones)
-    if (why !== null) left.set(stage, stage === 'pre-clip' && moved !== null ? moved : why)
+    if (why !== null) left.set(stage, stage === 'pre-clip' && movesSome ? moved : why)
   }
   const wanted = STAGES.filter((stage) => !left.has(stage))
   const own = input.order?.filter((stage, at, all) => all.indexOf(stage) === at)

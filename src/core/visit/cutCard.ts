@@ -1,6 +1,7 @@
 import type { CardEntry } from '../request'
 import type { PlannedStage } from '../plan'
 import type { ZoneId } from '../zones'
+import { stoppedBy } from './fold'
 import type { Visit } from './state'
 
 /** One zone as planned and as cut. */
@@ -13,7 +14,7 @@ export interface ZoneOutcome {
 
 /**
  * What was really cut: a zone of a stage that was done is cut as planned unless the bench says otherwise;
- * a zone whose stage was never done keeps the coat it had.
+ * a zone whose stage was never done, or was cut short by a stop, keeps the coat it had.
  * @param presentMm the coat before the groom
  */
 export function outcomes(
@@ -22,7 +23,8 @@ export function outcomes(
   visit: Visit,
   presentMm: ReadonlyMap<ZoneId, number>,
 ): ZoneOutcome[] {
-  const done = new Set(visit.stages.filter(({ endMs }) => endMs !== null).map(({ stage }) => stage))
+  const stopMs = stoppedBy(visit)?.atMs ?? Infinity
+  const done = new Set(visit.stages.filter(({ endMs }) => endMs !== null && endMs <= stopMs).map(({ stage }) => stage))
   return card.map((planned): ZoneOutcome => {
     const changed = changesAt(planned, visit)
     if (changed !== null) return { planned, cut: changed, how: 'changed' }

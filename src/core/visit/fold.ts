@@ -1,3 +1,4 @@
+import { endsGroom, openFindings } from '../care'
 import type { StageId } from '../stages'
 import type { VisitEvent } from './events'
 import { recorded } from './recorded'
@@ -8,6 +9,10 @@ export const underWay = (visit: Visit): StageRecord | null => {
   const last = visit.stages.at(-1)
   return last && last.endMs === null ? last : null
 }
+
+/** What ended this groom before its time; null when it goes on. A finding taken back or gone lets it go on. */
+export const stoppedBy = (visit: Visit): Visit['findings'][number] | null =>
+  openFindings(visit.findings).find(endsGroom) ?? null
 
 /** The visit that a log tells of. Order of arrival and events sent twice make no difference. */
 export function foldVisit(log: readonly VisitEvent[]): Visit {

@@ -1,6 +1,6 @@
 export { VisitEvent } from './events'
 export type { BenchCut, VisitEventKind } from './events'
-export { foldVisit, lastLive, liveEvents, underWay } from './fold'
+export { foldVisit, lastLive, liveEvents, stoppedBy, underWay } from './fold'
 export { NEW_VISIT } from './state'
 export type { StageRecord, Visit } from './state'
 export { doneByStage, elapsedMin, forecast, minutesOf, missedStages, stagesToCome } from './minutes'

@@ -1,7 +1,7 @@
 import { openWait, type PlannedStage } from '../plan'
 import { sumOfLognormals, STAGE_SIGMA } from '../time'
 import type { StageId } from '../stages'
-import { underWay } from './fold'
+import { stoppedBy, underWay } from './fold'
 import type { StageRecord, Visit } from './state'
 
 const MS_PER_MIN = 60_000
@@ -32,10 +32,14 @@ export function doneByStage(visit: Visit, nowMs: number): Map<StageId, { handsMi
 export const elapsedMin = (visit: Visit, nowMs: number): number =>
   visit.startMs === null ? 0 : ((visit.finishedMs ?? nowMs) - visit.startMs) / MS_PER_MIN
 
-/** The planned stages not done yet: not started, not left out. */
+/** The planned stages not done yet: not started, not left out. A groom that was stopped has only the handover to come. */
 export function stagesToCome(planned: readonly PlannedStage[], visit: Visit): PlannedStage[] {
+  const stopped = stoppedBy(visit) !== null
   return planned.filter(
-    ({ id }) => !visit.stages.some(({ stage }) => stage === id) && !visit.skipped.some(({ stage }) => stage === id),
+    ({ id }) =>
+      (!stopped || id === 'handover') &&
+      !visit.stages.some(({ stage }) => stage === id) &&
+      !visit.skipped.some(({ stage }) => stage === id),
   )
 }
 

@@ -2,7 +2,7 @@ import { openWait, type PlannedStage } from '../plan'
 import type { StageId } from '../stages'
 import type { ZoneId } from '../zones'
 import { stagesToCome } from './minutes'
-import { underWay } from './fold'
+import { stoppedBy, underWay } from './fold'
 import type { Visit } from './state'
 
 /** What one tap on the bench does next. */
@@ -20,7 +20,7 @@ export function nextStep(planned: readonly PlannedStage[], visit: Visit): Step {
   if (visit.pausedSinceMs !== null) return { do: 'resume' }
   const record = underWay(visit)
   const at = planned.findIndex(({ id }) => id === record?.stage)
-  if (record !== null && at >= 0) {
+  if (record !== null && at >= 0 && stoppedBy(visit) === null) {
     const waitMin = openWait(planned, at)
     if (waitMin > 0 && record.waitFromMs === null && record.waitedMs === 0)
       return { do: 'wait', stage: record.stage, waitMin }

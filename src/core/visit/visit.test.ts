@@ -131,6 +131,29 @@ describe('the next step', () => {
   })
 })
 
+describe('a groom that has to stop', () => {
+  const whole = [...PLANNED, stage('handover', 3)]
+  const breath = (n: number, min: number, status: string) => event(n, min, { kind: 'finding', finding: { kind: 'breathing', zone: 'chest', side: null, sizeMm: null, status, words: '' } }) // prettier-ignore
+  const stopped = foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new')])
+
+  it('has the handover as the only way on, even from a wait', () => {
+    expect(nextStep(whole, stopped)).toEqual({ do: 'start', stage: 'handover', done: 'condition' })
+    const handed = foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new'), event(31, 15, { kind: 'stage-started', stage: 'handover' })]) // prettier-ignore
+    expect(nextStep(whole, handed)).toEqual({ do: 'finish', done: 'handover' })
+    expect(missedStages(whole, handed)).toEqual([])
+  })
+  it('goes on when the finding is taken back or gone', () => {
+    const back = event(32, 16, { kind: 'undone', undoes: id(30) })
+    for (const more of [back, breath(33, 16, 'gone')])
+      expect(nextStep(whole, foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new'), more]))).toEqual({ do: 'start', stage: 'rinse', done: 'condition' }) // prettier-ignore
+  })
+  it('leaves the zones of the stage that it cut short as they were', () => {
+    const skull: CardEntry = { zone: 'skull', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm: 25, finish: 'blend', why: '' } // prettier-ignore
+    const log = [event(1, 0, { kind: 'stage-started', stage: 'head' }), breath(30, 5, 'new'), event(31, 6, { kind: 'stage-started', stage: 'handover' })] // prettier-ignore
+    expect(outcomes([skull], whole, foldVisit(log), new Map([['skull', 40]]))[0]).toMatchObject({ how: 'not reached', cut: [{ lengthMm: 40 }] }) // prettier-ignore
+  })
+})
+
 describe('the forecast', () => {
   it('adds what is left of this stage to the stages to come', () => {
     const { likelyMs, chance } = forecast(PLANNED, foldVisit(LOG), START + 60 * MIN, START + 20 * MIN)

@@ -8,7 +8,6 @@ import type { Told } from './simulate'
 export const DEMO_HOUSE = {
   name: 'Tern Harbour salon',
   place: 'Tern Harbour',
-  timeZone: 'Europe/London',
   unit: 'mm' as const,
 }
 

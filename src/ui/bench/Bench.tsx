@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import { foldVisit, lastLive, nextStep, underWay, zonesDone, type Step, type VisitEvent } from '@/core/visit'
+import { foldVisit, lastLive, nextStep, stoppedBy, underWay, zonesDone, type Step, type VisitEvent } from '@/core/visit'
 import { openFindings, type ConsentId } from '@/core/care'
 import type { StageId } from '@/core/stages'
 import { zoneLabel } from '@/core/zones'
@@ -21,8 +21,8 @@ import { useNow } from './useNow'
 import { useVisitLog, type Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
-/** Stages that need no signature yet: hands and eyes only. */
-const BEFORE_SIGNING: readonly StageId[] = ['arrive', 'look-over']
+/** Stages that need no signature: hands and eyes only. */
+const UNSIGNED: readonly StageId[] = ['arrive', 'look-over', 'handover']
 
 /** One dog under the hand: this stage, its clock, its zones and cautions, and where it leads. */
 export function Bench(props: BenchProps) {
@@ -73,6 +73,7 @@ export function Bench(props: BenchProps) {
         visit={visit}
         stage={stage}
         refused={refused}
+        sending={waiting > 0}
         add={add}
         unsigned={unsigned}
         onConsent={(consent) => setPanel({ open: 'consent', consent })}
@@ -97,7 +98,7 @@ export function Bench(props: BenchProps) {
         <button onClick={pause} disabled={record === null}>
           {visit.pausedSinceMs === null ? 'Pause' : 'Go on'}
         </button>
-        <MainAction step={step} act={act} holdUp={holdUp} />
+        <MainAction step={step} stopped={stoppedBy(visit) !== null} act={act} holdUp={holdUp} />
       </footer>
       <p className="kv-hidden" aria-live="polite">
         {dog.name}, {stage?.id ?? ''}
@@ -108,7 +109,7 @@ export function Bench(props: BenchProps) {
 
 /** What the main action waits for; null when it may go. */
 function whyNotYet(step: Step, unsigned: readonly ConsentId[], waiting: number): string | null {
-  if (unsigned.length > 0 && step.do === 'start' && !BEFORE_SIGNING.includes(step.stage)) return 'The owner signs first'
+  if (unsigned.length > 0 && step.do === 'start' && !UNSIGNED.includes(step.stage)) return 'The owner signs first'
   return step.do === 'wrap-up' && waiting > 0 ? 'Sending the last notes first' : null
 }
 

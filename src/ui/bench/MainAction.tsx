@@ -5,16 +5,19 @@ import styles from './bench.module.css'
 /** The one large action, named by its result. */
 export function MainAction({
   step,
+  stopped,
   act,
   holdUp,
 }: {
   step: Step
+  /** The groom ends here: the handover is the only way on. */
+  stopped: boolean
   act: () => void
   /** Why it has to wait; null when it does not. */ holdUp: string | null
 }) {
   return (
     <button className={styles.main} onClick={act} disabled={holdUp !== null}>
-      {holdUp ?? wordsOf(step)}
+      {holdUp ?? (stopped && step.do === 'start' ? 'Stop here, hand over' : wordsOf(step))}
     </button>
   )
 }

@@ -14,6 +14,8 @@ interface MindProps extends BenchProps {
   visit: Visit
   stage: PlannedStage | null
   refused: string | null
+  /** Something is still on its way to the server. */
+  sending: boolean
   add: (happening: Happening) => void
   unsigned: readonly ConsentId[]
   onConsent: (consent: ConsentId) => void
@@ -26,7 +28,7 @@ export function MindHere(props: MindProps) {
   const missed = missedStages(plan.stages, visit)
   return (
     <section className={styles.mind} aria-label="Mind here">
-      <StopNotice visitId={visitId} findings={visit.findings} />
+      <StopNotice visitId={visitId} findings={visit.findings} sending={props.sending} />
       {unsigned.map((consent) => (
         <div key={consent} className={styles.missed}>
           <b>{consentTitle(consent)}: the owner signs before the work begins.</b>

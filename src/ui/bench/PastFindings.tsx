@@ -58,7 +58,7 @@ export function PastFindings({ past, visit, timeZone, add, onChanged }: PastProp
 } // prettier-ignore
 
 /** A finding that stops the hand: what to do now, and a note for the vet. */
-export function StopNotice({ visitId, findings }: { visitId: number; findings: readonly Finding[] }) {
+export function StopNotice({ visitId, findings, sending }: { visitId: number; findings: readonly Finding[]; sending: boolean }) {
   const latest = [...new Map(findings.map((each) => [findingKey(each), each])).values()]
   const stopping = latest.flatMap((finding) => {
     const words = stopWords(finding)
@@ -76,7 +76,7 @@ export function StopNotice({ visitId, findings }: { visitId: number; findings: r
           {words}
         </p>
       ))}
-      <Link href={`/visits/${visitId}/vet-note`}>Note for the vet</Link>
+      {sending ? <p>The note for the vet opens when this has reached the house’s books.</p> : <Link href={`/visits/${visitId}/vet-note`}>Note for the vet</Link>}
     </div>
   )
-}
+} // prettier-ignore

@@ -83,7 +83,7 @@ describe('what was there before', () => {
   })
   it('is not asked twice', () => expect(ask([event(1, { kind: 'finding', finding: LUMP })])).toBe(''))
   it('stops the hand when it has changed, with the way to the vet’s note, and not when it is the same', () => {
-    const notice = (status: Finding['status']) => renderToStaticMarkup(<StopNotice visitId={5} findings={[{ ...LUMP, status }]} />) // prettier-ignore
+    const notice = (status: Finding['status']) => renderToStaticMarkup(<StopNotice sending={false} visitId={5} findings={[{ ...LUMP, status }]} />) // prettier-ignore
     expect(words(notice('changed'))).toContain('Lump, left side, 8 mm. Note its place and size, tell the owner, vet.')
     expect(notice('changed')).toContain('/visits/5/vet-note')
     expect(notice('same')).toBe('')

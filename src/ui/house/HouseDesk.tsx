@@ -61,12 +61,19 @@ export function HouseDesk({ rules, cautions, staff, dryer, save, add, retire }: 
             {LIMITS.map(({ id, label, usual, unit, says }) => (
               <label key={id} className={`kv-field ${styles.limit}`}>
                 {label}
-                <InputNumber<number> defaultValue={rules[id] ?? usual} suffix={unit} precision={0} onBlur={(event) => send(save, { [id]: Number(event.target.value) })} onPressEnter={(event) => event.currentTarget.blur()} />
-                <span className="kv-small">{says}</span>
+                <InputNumber<number> key={rules[id] ?? 'usual'} defaultValue={rules[id] ?? usual} suffix={unit} precision={0} onBlur={(event) => send(save, { [id]: Number(event.target.value) })} onPressEnter={(event) => event.currentTarget.blur()} />
+                <span className="kv-small">
+                  {says}
+                  {(rules[id] ?? usual) !== usual && (
+                    <button className="kv-word" onClick={() => send(save, { [id]: null })}>
+                      Back to {usual} {unit}
+                    </button>
+                  )}
+                </span>
               </label>
             ))}
           </section>
-          <OwnCautions cautions={cautions} people={staff.map(({ name }) => name)} onAdd={(input) => send(add, input)} onRetire={(id) => send(retire, { id, retired: true })} />
+          <OwnCautions cautions={cautions} people={staff.map(({ name }) => name)} onAdd={(input) => send(add, input)} onRetire={(id, retired) => send(retire, { id, retired })} />
           <section aria-label="People">
             <h2>People, and the dryer today</h2>
             <table className="kv-rows">
@@ -119,7 +126,7 @@ function Noise({ minutes }: { minutes: number }) {
 interface OwnProps extends Pick<DeskProps, 'cautions'> {
   people: readonly string[]
   onAdd: (input: { stage: StageId; words: string; by: string }) => void
-  onRetire: (id: number) => void
+  onRetire: (id: number, retired: boolean) => void
 }
 
 /** What this house minds besides: one line at a stage, shown on the bench where the hand is. */
@@ -127,6 +134,15 @@ function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
   const [stage, setStage] = useState<StageId>('look-over')
   const [words, setWords] = useState('')
   const [by, setBy] = useState(people[0] ?? '')
+  const [out, setOut] = useState<OwnProps['cautions'][number] | null>(null)
+  const takeOut = (each: OwnProps['cautions'][number]) => {
+    setOut(each)
+    onRetire(each.id, true)
+  }
+  const putBack = (id: number) => {
+    setOut(null)
+    onRetire(id, false)
+  }
   const put = () => {
     onAdd({ stage, words, by })
     setWords('')
@@ -138,11 +154,19 @@ function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
       {cautions.map((each) => (
         <p key={each.id}>
           <b>{stageLabel(each.stage)}:</b> {each.words} <span className="kv-small">{each.madeBy}</span>{' '}
-          <button className="kv-word" onClick={() => onRetire(each.id)}>
+          <button className="kv-word" onClick={() => takeOut(each)}>
             Take out
           </button>
         </p>
       ))}
+      {out && (
+        <p role="status">
+          Taken out: {out.words}{' '}
+          <button className="kv-word" onClick={() => putBack(out.id)}>
+            Put it back
+          </button>
+        </p>
+      )}
       <div className={styles.own}>
         <Select<StageId> aria-label="Stage" showSearch value={stage} options={STAGES.map((id) => ({ value: id, label: stageLabel(id) }))} onChange={setStage} />
         <Select<string> aria-label="Who" value={by} options={people.map((name) => ({ value: name, label: name }))} onChange={setBy} />

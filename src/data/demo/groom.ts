@@ -1,0 +1,62 @@
+import { makePlan } from '@/core/plan'
+import type { Request } from '@/core/request'
+import { addBooking, type NewBooking } from '../bookings'
+import { readBookingFile } from '../caseOfBooking'
+import { database } from '../connection'
+import { proposeSlot } from '../proposeSlot'
+import { appendEvents, closeVisit, startVisit } from '../visits'
+import { MS_PER_MIN, type DemoClock } from './clock'
+import type { Chance } from './random'
+import { simulateVisit, type Told } from './simulate'
+
+export interface Person {
+  id: number
+  name: string
+}
+
+/** Books with the slot that the plan asks for. */
+export async function book(
+  { dayOf }: DemoClock,
+  dogId: number,
+  groomer: Person,
+  startMs: number,
+  request: Request,
+  coatNowMm: NewBooking['coatNowMm'],
+  mats: NewBooking['mats'] = {},
+) {
+  const service = request.pattern === 'bath-tidy' ? 'Bath and tidy' : 'Full groom'
+  const draft = { dogId, staffId: groomer.id, startMs, service, request, coatNowMm, mats, setting: 'salon' as const }
+  return addBooking({ ...draft, slotMin: (await proposeSlot(draft, dayOf)) ?? 0 })
+}
+
+export async function planOf({ dayOf }: DemoClock, bookingId: number) {
+  const file = await readBookingFile(bookingId, dayOf)
+  if (!file) throw new Error(`No booking ${bookingId}`)
+  return makePlan(file.planned)
+}
+
+/** Runs one groom; stops at `untilMs` when the day is not over. */
+export async function groom(
+  { dayOf }: DemoClock,
+  bookingId: number,
+  groomer: Person,
+  startMs: number,
+  chance: Chance,
+  untilMs = Infinity,
+  slow = 1,
+  told: readonly Told[] = [],
+): Promise<void> {
+  const file = await readBookingFile(bookingId, dayOf)
+  if (!file) throw new Error(`No booking ${bookingId}`)
+  const plan = makePlan(file.planned)
+  const visitId = await startVisit(bookingId, file.dog.id, file.planned, plan, groomer.name, startMs)
+  const log = simulateVisit(plan, startMs, groomer.name, chance, slow, told).filter(({ atMs }) => atMs <= untilMs)
+  const kept = await appendEvents(visitId, log, Math.min(startMs, untilMs))
+  if (!kept.ok) throw new Error(kept.problems.map(({ sentence }) => sentence).join(' '))
+  const end = log.at(-1)
+  if (end?.kind === 'finished') await closeVisit(visitId, true, end.atMs + 5 * MS_PER_MIN)
+}
+
+export async function moveBooking(id: number, startMs: number): Promise<void> {
+  await database().models.booking.update({ startAt: new Date(startMs) }, { where: { id } })
+}
