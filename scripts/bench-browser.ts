@@ -4,30 +4,30 @@ import { openBrowser } from '../tests/e2e/browser'
 const STEPS = 120
 const RUNS = 100
 
-/** Runs in the page: moves the slider one step at a time; ms until the slider has answered and until the dog is drawn anew. */
+/** Runs in the page: moves the slider one step at a time; ms until the dog is drawn anew. */
 const SLIDE = `
   const [steps, done] = arguments
-  const handle = document.querySelector('[role=slider]')
+  const handle = document.querySelector('input[type=range]')
   const figure = document.querySelector('svg[role=group] path[id$=shape]')
-  const answered = []
+  const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set
   const drawn = []
-  const once = (node, name, since, times) =>
+  const once = (node, name, since) =>
     new Promise((seen) => {
       const watch = new MutationObserver(() => {
         watch.disconnect()
-        times.push(performance.now() - since)
+        drawn.push(performance.now() - since)
         seen()
       })
       watch.observe(node, { attributes: true, attributeFilter: [name] })
     })
   const step = async () => {
-    if (drawn.length === steps) return done({ answered, drawn })
-    const key = drawn.length % 12 < 6 ? 'ArrowRight' : 'ArrowLeft'
-    const code = key === 'ArrowRight' ? 39 : 37
+    if (drawn.length === steps) return done(drawn)
+    const week = Number(handle.value) + (drawn.length % 12 < 6 ? 1 : -1)
     const from = performance.now()
-    const both = Promise.all([once(handle, 'aria-valuenow', from, answered), once(figure, 'd', from, drawn)])
-    handle.dispatchEvent(new KeyboardEvent('keydown', { key, code: key, keyCode: code, which: code, bubbles: true }))
-    await both
+    const seen = once(figure, 'd', from)
+    set.call(handle, String(week))
+    handle.dispatchEvent(new Event('input', { bubbles: true }))
+    await seen
     requestAnimationFrame(() => setTimeout(step))
   }
   handle.focus()
@@ -44,19 +44,16 @@ const DRAW = `
   return times.slice(20)`
 
 /** In a real Chromium: a step of the weeks slider on a dog's file, and the six views of one dog. Milliseconds, run by run. */
-export async function inBrowser(
-  address: string,
-  file: string,
-): Promise<{ answered: number[]; drawn: number[]; draw: number[] }> {
+export async function inBrowser(address: string, file: string): Promise<{ drawn: number[]; draw: number[] }> {
   const bundle = await build({ entryPoints: ['src/core/figure/index.ts'], bundle: true, write: false, format: 'iife', globalName: 'figure', minify: true }) // prettier-ignore
   const driver = await openBrowser()
   try {
     await driver.get(address + file)
     await driver.sleep(1000)
-    const { answered, drawn } = await driver.executeAsyncScript<{ answered: number[]; drawn: number[] }>(SLIDE, STEPS)
+    const drawn = await driver.executeAsyncScript<number[]>(SLIDE, STEPS)
     await driver.executeScript(`${bundle.outputFiles[0]?.text}; window.figure = figure`)
     const draw = await driver.executeScript<number[]>(DRAW, RUNS)
-    return { answered: answered.slice(20), drawn: drawn.slice(20), draw }
+    return { drawn: drawn.slice(20), draw }
   } finally {
     await driver.quit()
   }

@@ -51,7 +51,7 @@ describe('the coat map in the plan', () => {
 
   it('lets the trim grow by the slider: the figure and the outline change', async () => {
     const before = await outline('side')
-    const handle = await page.find("//*[@role='slider']")
+    const handle = await page.find("//input[@type='range']")
     await handle.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT)
     await page.sees('In 3 weeks')
     await driver.wait(async () => (await outline('side')) !== before, 8000)

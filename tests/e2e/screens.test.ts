@@ -121,7 +121,7 @@ describe('finding one’s way', () => {
     await open(paths.dog)
     const seen = () => driver.executeScript("const map = document.querySelector('svg[role=group]'); return [map.textContent, map.querySelector('path[id$=shape]').getAttribute('d')]") as Promise<[string, string]> // prettier-ignore
     const [figures, outline] = await seen()
-    await driver.executeScript("document.querySelector('.ant-slider-handle').focus()")
+    await driver.executeScript("document.querySelector('input[type=range]').focus()")
     for (let week = 0; week < 4; week++) await page.key(Key.ARROW_RIGHT)
     await page.sees('In 4 weeks')
     await driver.wait(async () => (await seen())[1] !== outline, 8000)

@@ -148,7 +148,7 @@ describe('a groom that has to stop', () => {
       expect(nextStep(whole, foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new'), more]))).toEqual({ do: 'start', stage: 'rinse', done: 'condition' }) // prettier-ignore
   })
   it('leaves the zones of the stage that it cut short as they were', () => {
-    const skull: CardEntry = { zone: 'skull', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm: 25, finish: 'blend', why: '' } // prettier-ignore
+    const skull: CardEntry = { zone: 'skull', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm: 25, shape: null, join: 'blend', why: '' } // prettier-ignore
     const log = [event(1, 0, { kind: 'stage-started', stage: 'head' }), breath(30, 5, 'new'), event(31, 6, { kind: 'stage-started', stage: 'handover' })] // prettier-ignore
     expect(outcomes([skull], whole, foldVisit(log), new Map([['skull', 40]]))[0]).toMatchObject({ how: 'not reached', cut: [{ lengthMm: 40 }] }) // prettier-ignore
   })

@@ -1,7 +1,8 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { DogPicture } from './DogPicture'
-import { MapDesk, type Layer } from './MapDesk'
+import { MapDesk } from './MapDesk'
+import type { Layer } from './useDrawn'
 import { WeeksAhead } from './WeeksAhead'
 import { coatCallouts } from './cardCallouts'
 
@@ -25,7 +26,7 @@ describe('the desk of a coat map', () => {
   })
   it('keeps room for the coat at its longest, so that the dog stays where it is', () => {
     const placeOf = (html: string) => /<g transform="(translate[^"]+)"/.exec(html)?.[1]
-    const grown = (mm: number) => placeOf(desk({ layer: { lengthAt: () => mm }, roomFor: () => 60 }))
+    const grown = (mm: number) => placeOf(desk({ layer: { lengthAt: () => mm }, roomFor: { lengthAt: () => 60 } }))
     expect(grown(10)).toBe(grown(50))
     expect(placeOf(desk({ layer: { lengthAt: () => 10 } }))).not.toBe(placeOf(desk({ layer: { lengthAt: () => 50 } })))
   })

@@ -1,20 +1,15 @@
 'use client'
 
-import { useMemo, useState, type ReactNode } from 'react'
-import { drawView, guidesOf, type Cut, type FigureDog, type LengthAt, type ViewId } from '@/core/figure'
+import { useState, type ReactNode } from 'react'
+import { guidesOf, type FigureDog, type ViewId } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import type { Callout } from './callouts'
 import { CoatMap } from './CoatMap'
 import { LengthKey, SeamKey } from './LengthKey'
 import styles from './mapDesk.module.css'
+import { useDrawn, type Layer } from './useDrawn'
 import { ViewTabs } from './ViewTabs'
 import { ZoomMap } from './ZoomMap'
-
-/** One layer of coat: its lengths and how it is cut. */
-export interface Layer {
-  lengthAt: LengthAt
-  cut?: Cut
-}
 
 interface MapDeskProps {
   /** What is drawn, for a screen reader and as the name of the file it is saved to. */
@@ -24,7 +19,9 @@ interface MapDeskProps {
   /** Another layer as a dotted line, and what it is. */
   dotted?: Layer & { words: string }
   /** The coat at its longest, where it is let grow: the dog keeps its place on the paper. */
-  roomFor?: LengthAt
+  roomFor?: Layer
+  /** Layers that may be asked for next: drawn while the hand rests. */
+  soon?: readonly Layer[]
   /** Drawn without seams: a coat that nobody has cut. */
   uncut?: boolean
   calloutsIn: (view: ViewId) => readonly Callout[]
@@ -37,12 +34,12 @@ interface MapDeskProps {
 }
 
 /** The coat map with all that goes with it: six views, going close, guides to hold the dog against, and its keys. */
-export function MapDesk({ label, dog, layer, dotted, roomFor, uncut = false, calloutsIn, picked, onPick, width, height, children }: MapDeskProps) {
+export function MapDesk({ label, dog, layer, dotted, roomFor, soon, uncut = false, calloutsIn, picked, onPick, width, height, children }: MapDeskProps) {
   const [from, setFrom] = useState<ViewId>('side')
   const [guided, setGuided] = useState(false)
-  const view = useMemo(() => drawView(from, dog, layer.lengthAt, layer.cut), [from, dog, layer])
-  const behind = useMemo(() => dotted && drawView(from, dog, dotted.lengthAt, dotted.cut), [from, dog, dotted])
-  const room = useMemo(() => roomFor && drawView(from, dog, roomFor, layer.cut).box, [from, dog, roomFor, layer.cut])
+  const view = useDrawn(from, dog, layer, soon)
+  const behind = useDrawn(from, dog, dotted ?? layer)
+  const room = useDrawn(from, dog, roomFor ?? layer).box
   return (
     <>
       <ZoomMap name={label}>
@@ -55,8 +52,8 @@ export function MapDesk({ label, dog, layer, dotted, roomFor, uncut = false, cal
           width={width}
           height={height}
           {...(layer.cut?.joinOf ? { joinOf: layer.cut.joinOf } : {})}
-          {...(behind ? { dotted: behind } : {})}
-          {...(room ? { room } : {})}
+          {...(dotted ? { dotted: behind } : {})}
+          {...(roomFor ? { room } : {})}
           {...(guided ? { guides: guidesOf(view, dog) } : {})}
           {...(picked ? { picked } : {})}
           {...(onPick ? { onPick } : {})}

@@ -1,11 +1,11 @@
 'use client'
 
-import { Slider } from 'antd'
-import { useId, useMemo } from 'react'
+import { memo, useId, useMemo } from 'react'
 import { ahead } from '@/core/balance'
 import type { Rates } from '@/core/coat'
 import type { FigureDog } from '@/core/figure'
-import { zoneLabel, type ZoneId } from '@/core/zones'
+import { zoneLabel, type Side, type ZoneId } from '@/core/zones'
+import type { Layer } from './useDrawn'
 import styles from './weeksAhead.module.css'
 
 interface WeeksProps {
@@ -25,6 +25,15 @@ interface WeeksProps {
 export const MOST_WEEKS = 12
 const MOST_EVENTS = 3
 
+/** A layer in every week that the slider reaches: at 0 it is itself. @param grown the length of a zone so many weeks on, mm */
+export const inWeeks = (start: Layer, grown: (zone: ZoneId, mm: number, weeks: number) => number): Layer[] => [
+  start,
+  ...Array.from({ length: MOST_WEEKS }, (_, at) => ({
+    ...start,
+    lengthAt: (zone: ZoneId, side?: Side) => grown(zone, start.lengthAt(zone, side), at + 1),
+  })),
+]
+
 /** Lets the coat grow by weeks, and says what comes on the way: the visor at the eye, the hem at the floor, a wish fulfilled. */
 export function WeeksAhead({ dog, rates, startMm, wishes, start, weeks, onWeeks, disabled = false }: WeeksProps) {
   const id = useId()
@@ -34,19 +43,20 @@ export function WeeksAhead({ dog, rates, startMm, wishes, start, weeks, onWeeks,
   }, [dog, rates, startMm, wishes])
   return (
     <div className={styles.weeks} aria-hidden={disabled}>
-      <label id={id}>{weeks === 0 ? start : `In ${weeks} ${weeks === 1 ? 'week' : 'weeks'}`}</label>
-      <Slider
-        min={0}
-        max={MOST_WEEKS}
-        value={weeks}
-        disabled={disabled}
-        onChange={onWeeks}
-        marks={Object.fromEntries(inReach.map(({ week }) => [week, ' ']))}
-        tooltip={{ open: false }}
-        style={{ marginBlock: 12 }}
-        ariaLabelledByForHandle={id}
-        ariaValueTextFormatterForHandle={(value) => `${value ?? 0} weeks on`}
-      />
+      <label htmlFor={id}>{weeks === 0 ? start : `In ${weeks} ${weeks === 1 ? 'week' : 'weeks'}`}</label>
+      <div className={styles.tape}>
+        <Ticks of={inReach.map(({ week }) => week)} />
+        <input
+          id={id}
+          type="range"
+          min={0}
+          max={MOST_WEEKS}
+          value={weeks}
+          disabled={disabled}
+          onChange={(event) => onWeeks(event.target.valueAsNumber)}
+          aria-valuetext={`${weeks} weeks on`}
+        />
+      </div>
       <p className="kv-small" role="status">
         {inReach.slice(0, MOST_EVENTS).map(({ id: event, zone, week, words }) => (
           <span key={event + zone} className={week <= weeks ? 'kv-caution' : undefined}>
@@ -57,3 +67,13 @@ export function WeeksAhead({ dog, rates, startMm, wishes, start, weeks, onWeeks,
     </div>
   )
 }
+
+/** The weeks as a tape, a stitch at those that bring something. */
+const Ticks = memo(({ of }: { of: readonly number[] }) => (
+  <span className={styles.ticks} aria-hidden="true">
+    {Array.from({ length: MOST_WEEKS + 1 }, (_, week) => (
+      <i key={week} data-week={week % 2 === 0 ? week : ''} data-brings={of.includes(week) || undefined} />
+    ))}
+  </span>
+))
+Ticks.displayName = 'Ticks'
