@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation'
-import { readHouse, readStaff, type HouseSettings, type StaffMember } from '@/data/house'
+import { readHouse, type HouseSettings } from '@/data/house'
+import { readStaff, type StaffMember } from '@/data/people'
 import { houseTime, type HouseTime } from '@/ui/time/houseTime'
 
 export interface OpenHouse extends HouseSettings {

@@ -1,6 +1,6 @@
-import { coatToday, makePlan } from '@/core/plan'
+import { coatToday, makePlan, slotPromise } from '@/core/plan'
 import { plannedSegments, visitSegments } from '@/core/strip'
-import { foldVisit, forecast, type Visit } from '@/core/visit'
+import { foldVisit, forecast, standing, type Standing, type Visit } from '@/core/visit'
 import { readBooking, type Booking } from '@/data/bookings'
 import { readBookingFile } from '@/data/caseOfBooking'
 import { readDog, type Dog } from '@/data/dogs'
@@ -18,6 +18,8 @@ export interface VisitFile {
   dog: Dog
   log: VisitEvent[]
   visit: Visit
+  /** Case and plan as they stand: with what was measured on the bench. */
+  now: Standing
   presentMm: Map<ZoneId, number>
 }
 
@@ -31,7 +33,9 @@ export async function readVisitFile(visitId: number): Promise<VisitFile | null> 
     readLog(visitId),
   ])
   if (!booking || !dog) return null
-  return { stored, booking, dog, log, visit: foldVisit(log), presentMm: coatToday(stored.plannedCase) }
+  const visit = foldVisit(log)
+  const now = standing(stored.plannedCase, stored.plan, visit)
+  return { stored, booking, dog, log, visit, now, presentMm: coatToday(now.case) }
 }
 
 /** One booking as the day shows it: its strip as it stands now, and when it will be done. */
@@ -46,11 +50,12 @@ export async function readDayEntry(
     const dog = await readDog(booking.dogId)
     if (!dog) return null
     const visit = foldVisit(log)
+    const { plan } = standing(stored.plannedCase, stored.plan, visit)
     const slotEndMs = booking.startMs + booking.slotMin * MS_PER_MIN
     return {
-      booking, dog, visit, visitId: stored.id, closed: stored.closedMs !== null, plan: stored.plan,
-      segments: visitSegments(stored.plan, visit, booking.startMs, nowMs),
-      forecast: visit.finishedMs === null ? forecast(stored.plan.stages, visit, slotEndMs, nowMs) : null,
+      booking, dog, visit, visitId: stored.id, closed: stored.closedMs !== null, plan, promised: slotPromise(stored.plannedCase).chance,
+      segments: visitSegments(plan, visit, booking.startMs, nowMs),
+      forecast: visit.finishedMs === null ? forecast(plan.stages, visit, slotEndMs, nowMs) : null,
     } // prettier-ignore
   }
   const file = await readBookingFile(booking.id, time.day)
@@ -59,7 +64,7 @@ export async function readDayEntry(
   const startMs = Math.max(booking.startMs, nowMs)
   const { p50, p90, chance } = plan.fit
   return {
-    booking, dog: file.dog, visit: null, visitId: null, closed: false, plan,
+    booking, dog: file.dog, visit: null, visitId: null, closed: false, plan, promised: slotPromise(file.planned).chance,
     segments: plannedSegments(plan.stages, (startMs - booking.startMs) / MS_PER_MIN),
     forecast: { likelyMs: startMs + p50 * MS_PER_MIN, lateMs: startMs + p90 * MS_PER_MIN, chance },
   } // prettier-ignore

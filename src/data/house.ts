@@ -8,19 +8,8 @@ export interface HouseSettings {
   unit: LengthUnit
 }
 
-export interface StaffMember {
-  id: number
-  name: string
-  role: 'groomer' | 'bather'
-}
-
 /** The house itself; null before anything is set up. */
 export async function readHouse(): Promise<HouseSettings | null> {
   const row = await database().models.house.findOne()
   return row && { name: row.name, place: row.place, timeZone: row.timeZone, unit: row.unit }
-}
-
-export async function readStaff(): Promise<StaffMember[]> {
-  const rows = await database().models.staff.findAll({ order: [['id', 'ASC']] })
-  return rows.map(({ id, name, role }) => ({ id, name, role }))
 }

@@ -1,6 +1,6 @@
 import { Op, literal, type Transaction } from 'sequelize'
 import { Case, Plan, coatToday, refuse, type Result } from '@/core/plan'
-import { VisitEvent, bladeMinutes, cutCard, foldVisit, outcomes, type Visit } from '@/core/visit'
+import { VisitEvent, bladeMinutes, cutCard, foldVisit, outcomes, standing, type Visit } from '@/core/visit'
 import { addCard } from './cards'
 import { database } from './connection'
 import type { Row } from './models'
@@ -173,8 +173,9 @@ export async function closeVisit(visitId: number, liked: boolean | null, nowMs: 
     const log = await readLog(visitId, transaction)
     const folded = foldVisit(log)
     if (folded.finishedMs === null) return refuse('visitId', 'Finish the groom on the bench first.')
-    const { plannedCase, plan } = toVisit(row)
-    const cut = cutCard(outcomes(plan.card, plan.stages, folded, coatToday(plannedCase)))
+    const begun = toVisit(row)
+    const { plan, case: known } = standing(begun.plannedCase, begun.plan, folded)
+    const cut = cutCard(outcomes(plan.card, plan.stages, folded, coatToday(known)))
     const card = await addCard(
       {
         dogId: row.dogId,

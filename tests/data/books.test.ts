@@ -4,7 +4,8 @@ import { readBookingFile } from '@/data/caseOfBooking'
 import type { Database } from '@/data/connection'
 import { makeDemo } from '@/data/demo'
 import { readDog, readDogs, readOwners } from '@/data/dogs'
-import { readHouse, readStaff } from '@/data/house'
+import { readHouse } from '@/data/house'
+import { readStaff } from '@/data/people'
 import { readRules } from '@/data/houseRules'
 import { readKit } from '@/data/kit'
 import { proposeSlot } from '@/data/proposeSlot'
@@ -33,7 +34,7 @@ describe('Tern Harbour', () => {
     expect(await readHouse()).toEqual({
       name: 'Tern Harbour salon',
       place: 'Tern Harbour',
-      timeZone: 'Europe/London',
+      timeZone: 'Etc/GMT-2',
       unit: 'mm',
     })
     expect((await readStaff()).map(({ role }) => role)).toEqual(['groomer', 'groomer', 'bather'])

@@ -1,3 +1,4 @@
+import path from 'node:path'
 import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import type { Page } from './browser'
@@ -38,10 +39,25 @@ describe('the look-over', () => {
     await page.sees('This is no diagnosis.')
     await page.press('Back to the bench')
   })
-  it('takes a new finding where the map is tapped', async () => {
+  const tap = (zone: string) => driver.executeScript(`document.querySelector('svg [data-zone="${zone}"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`) // prettier-ignore
+  it('measures the coat and grades mats where the map is tapped; the plan follows', async () => {
     await page.sees('Never leave a dog in a loop')
-    await driver.executeScript("document.querySelector('svg [data-zone=\"belly\"], svg [data-zone=\"skirt\"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))") // prettier-ignore
+    await tap('foreleg')
+    for (let times = 0; times < 8; times++) await page.press('−5')
+    await (await page.find("//button[starts-with(., 'Keep ')]")).click()
+    await page.sees('Measured, mm: foreleg')
+    await page.sees('Now planned: foreleg')
+    await tap('thigh')
+    await (await page.find("//button[starts-with(., '2')][contains(., 'small knots')]")).click()
+    await page.sees('Mats: thigh 2.')
+    await page.sees('min more.')
+  })
+  it('takes a new finding where the map is tapped, with a picture that the vet will see', async () => {
+    await tap('skirt')
+    await page.press('Something is found here')
     await page.press('Hot spot')
+    await driver.findElement(By.css('input[type=file]')).sendKeys(path.resolve('docs/screenshots/bench.png'))
+    await page.find("//img[@alt='What was found']")
     await page.press('Keep the finding')
     await page.sees('Hot spot')
     await page.sees('Leave it alone. Note it, tell the owner, vet.')
@@ -63,6 +79,16 @@ describe('the look-over', () => {
     await page.press('Seen')
     await driver.wait(async () => !(await page.text()).includes('blue tongue'), 8000)
     await page.sees('Never leave a dog in a loop')
+  })
+})
+
+describe('the picture of a finding', () => {
+  it('is on the note for the vet, from the house’s own books', async () => {
+    await page.press('Note for the vet')
+    await page.sees('Hot spot')
+    const shown = () => driver.executeScript<number>("return document.querySelector('figure img')?.naturalWidth ?? 0")
+    await driver.wait(async () => (await shown()) > 100, 8000)
+    await page.press('Back to the bench')
   })
 })
 
@@ -137,6 +163,17 @@ describe('the house', () => {
     await (await page.find(`${field}//input`)).sendKeys(Key.chord(Key.CONTROL, 'a'), '12', Key.TAB)
     await page.press('Back to 20 min')
     await driver.wait(async () => (await (await page.find(`${field}//input`)).getAttribute('value')) === '20', 8000)
+  })
+  it('keeps what people do and when, and the stations', async () => {
+    await driver.get(`${kovit.address}/rules`)
+    await (await page.find("//section[@aria-label='People']//button[.='Change']")).click()
+    await page.press('Sun')
+    await page.sees('Mon Tue Wed Thu Fri Sat 08:30 to 20:00')
+    await page.press('hand-strip')
+    await page.sees('clip, scissor, difficult dogs, hand-strip.')
+    await driver.findElement(By.css('input[aria-label="Name of the station"]')).sendKeys('Garden table')
+    await page.press('Add station')
+    await page.sees('Garden table, table')
   })
   it('adds a caution in its own words', async () => {
     await driver.get(`${kovit.address}/rules`)

@@ -3,9 +3,11 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { House } from '@/core/order'
+import { StationKind, Work } from '@/core/people'
 import { problemsOf, refuse, type Result } from '@/core/plan'
 import { StageId } from '@/core/stages'
 import { addHouseCaution, decideRule, retireHouseCaution } from '@/data/houseRules'
+import { addStation, keepWork, retireStation } from '@/data/people'
 import { openHouse } from '../house'
 
 const Sent = z.partialRecord(House.keyof(), z.unknown())
@@ -43,13 +45,47 @@ export async function addCaution(input: unknown): Promise<Result<null>> {
   return { ok: true, value: null }
 }
 
+/** Keeps what somebody does and when. */
+export async function saveWork(input: unknown): Promise<Result<null>> {
+  const asked = z.strictObject({ id: z.number().int().positive(), work: Work }).safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  const kept = await keepWork(asked.data.id, asked.data.work)
+  if (kept.ok) revalidatePath('/rules')
+  return kept
+}
+
+const NewStation = z.strictObject({
+  name: z.string().trim().min(1, { error: 'Name the station.' }).max(60, { error: 'Keep the name to 60 characters.' }),
+  kind: StationKind,
+})
+
+export async function newStation(input: unknown): Promise<Result<null>> {
+  const asked = NewStation.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  await addStation(asked.data.name, asked.data.kind)
+  revalidatePath('/rules')
+  return { ok: true, value: null }
+}
+
 const Retire = z.strictObject({ id: z.number().int().positive(), retired: z.boolean() })
 
-export async function retireCaution(input: unknown): Promise<Result<null>> {
+type RetireIn = (id: number, retiredMs: number | null) => Promise<Result<null>>
+
+async function moveOut(input: unknown, retireIn: RetireIn): Promise<Result<null>> {
   const asked = Retire.safeParse(input)
   if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
   const { nowMs } = await openHouse()
-  const done = await retireHouseCaution(asked.data.id, asked.data.retired ? nowMs : null)
+  const done = await retireIn(asked.data.id, asked.data.retired ? nowMs : null)
   if (done.ok) revalidatePath('/rules')
   return done
+}
+
+/** Takes a caution out of use, or puts it back. */
+export async function retireCaution(input: unknown): Promise<Result<null>> {
+  return moveOut(input, retireHouseCaution)
+}
+
+/** Takes a station out of use, or puts it back. */
+export async function takeOutStation(input: unknown): Promise<Result<null>> {
+  return moveOut(input, retireStation)
 }

@@ -3,21 +3,22 @@ import { doneByStage, foldVisit } from '@/core/visit'
 import { addDays } from '@/core/units'
 import { readBookings } from '@/data/bookings'
 import { readHouseCautions, readRules } from '@/data/houseRules'
+import { readStations } from '@/data/people'
 import { readLogs, readVisitsOfBookings } from '@/data/visits'
 import { Frame } from '@/ui/frame/Frame'
 import { HouseDesk } from '@/ui/house/HouseDesk'
 import { openHouse, type OpenHouse } from '../house'
-import { addCaution, retireCaution, saveRule } from './actions'
+import { addCaution, newStation, retireCaution, saveRule, saveWork, takeOutStation } from './actions'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'House' }
 
 export default async function HousePage() {
   const house = await openHouse()
-  const [rules, cautions, dryer] = await Promise.all([readRules(), readHouseCautions(), readDryerMinutes(house)])
+  const [rules, cautions, stations, dryer] = await Promise.all([readRules(), readHouseCautions(), readStations(), readDryerMinutes(house)])
   return (
     <Frame here="House" house={house.name} timeZone={house.timeZone} nowMs={house.nowMs}>
-      <HouseDesk rules={rules} cautions={cautions} staff={house.staff} dryer={dryer} save={saveRule} add={addCaution} retire={retireCaution} />
+      <HouseDesk rules={rules} cautions={cautions} staff={house.staff} stations={stations} dryer={dryer} save={saveRule} add={addCaution} retire={retireCaution} saveWork={saveWork} addStation={newStation} retireStation={takeOutStation} />
     </Frame>
   )
 } // prettier-ignore

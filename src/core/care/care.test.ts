@@ -8,6 +8,7 @@ const COMB: CutThere = { method: 'comb', blade: '30', lengthMm: 9.5 }
 const SCISSOR: CutThere = { method: 'scissor', blade: null, lengthMm: 25 }
 const BAND: CutThere = { method: 'band', blade: null, lengthMm: 120 }
 const CALM: CareFacts = {
+  liftedByHand: true,
   stages: [],
   cuts: new Map(),
   behaviourAt: () => 0,

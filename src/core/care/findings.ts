@@ -16,6 +16,8 @@ export const Finding = z.strictObject({
   sizeMm: z.number().min(0.5, { error: 'Give the size in mm, from 0.5.' }).max(400, { error: 'A size cannot be above 400 mm.' }).nullable(), // prettier-ignore
   status: FindingState,
   words: z.string().trim().max(400, { error: 'Keep the words to 400 characters.' }),
+  /** Id of its picture, where one was taken. */
+  photo: z.uuid().optional(),
 })
 export type Finding = z.infer<typeof Finding>
 

@@ -20,7 +20,7 @@ const PUPPY_MONTHS = 12
 const KNOWN_VISITS = 3
 const isStiff: When = ({ facts }) => (facts.ageMonths ?? 0) >= STIFF_MONTHS || has('unsteady', 'blind', 'arthritis')({ facts } as Here) // prettier-ignore
 const isNew: When = ({ facts }) => (facts.ageMonths ?? Infinity) < PUPPY_MONTHS || (facts.visits ?? Infinity) < KNOWN_VISITS // prettier-ignore
-const tooHeavy: When = ({ facts }) => needsTwoToLift(facts.weightKg)
+const tooHeavy: When = ({ facts }) => facts.liftedByHand && needsTwoToLift(facts.weightKg)
 const intact: When = ({ facts }) => facts.neutered === false
 /** Zones that itch for a day after a close cut, and how close a face is cut for that, mm. Source: common practice; mm from memory. */
 const shavedClose: When = ({ facts }) =>

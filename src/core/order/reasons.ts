@@ -87,6 +87,16 @@ export const SCHOOLS: Record<SchoolId, School> = {
       no: { words: 'no', says: 'Not on coat that falls anyway.' },
     },
   },
+  tableLift: {
+    asks: 'A heavy dog gets on to the table',
+    choices: {
+      'by-hand': { words: 'lifted by hand', says: 'Over what one person should lift, two lift together.' },
+      'electric-or-ramp': {
+        words: 'by a low table or a ramp',
+        says: 'The table comes down, or the dog walks up: nobody lifts.',
+      },
+    },
+  },
   difficultDog: {
     asks: 'A difficult dog',
     choices: {

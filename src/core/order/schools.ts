@@ -20,6 +20,7 @@ export const House = z.strictObject({
   bridge: z.enum(['leave', 'clip']).default('leave'),
   backbrush: z.enum(['yes', 'no']).default('no'),
   difficultDog: z.enum(['short-and-kind', 'explore-first']).default('short-and-kind'),
+  tableLift: z.enum(['by-hand', 'electric-or-ramp']).default('by-hand'),
   /** Minutes of de-matting a dog is asked to bear; the trade's usual where nothing is said. */
   brushLimitMin: limit('The brush-out limit', 5, 60, 'min').optional(),
   /** The chance at which a slot holds, %. */

@@ -265,6 +265,18 @@ describe('stages', () => {
     const unshaved = plan({ dog: { ...QUILL.dog, ageMonths: 8 }, request: { pattern: 'bath-tidy' } })
     expect(unshaved.left.find(({ id }) => id === 'pre-clip')?.why).toBe('Nothing is cut here today.')
   })
+  it('says who should be there for a dog that takes people, dogs or the work hard', () => {
+    const arrive = (behaviour: Case['behaviour']) => plan({ behaviour }).stages.find(({ id }) => id === 'arrive')?.why
+    expect(arrive({ people: 2, brush: 3 })).toBe('')
+    expect(arrive({ dryer: 4 })).toBe('A second pair of hands from the start.')
+    expect(arrive({ people: 3, dogs: 3 })).toBe('The same groomer all through, and nobody else near. No other dog in the room.') // prettier-ignore
+  })
+  it('asks two to lift a heavy dog, unless the table comes down or the dog walks up', () => {
+    const ids = (tableLift: 'by-hand' | 'electric-or-ramp') => plan({ dog: { ...QUILL.dog, weightKg: 20 }, house: { ...house, tableLift } }).cautions.map(({ id }) => id) // prettier-ignore
+    expect(ids('by-hand')).toContain('lift')
+    expect(ids('electric-or-ramp')).not.toContain('lift')
+    expect(ids('electric-or-ramp')).not.toContain('two-handlers')
+  })
   it('bath and tidy leaves the clipper stages out and says why', () => {
     const made = plan({ request: { pattern: 'bath-tidy' } })
     expect(made.stages.map(({ id }) => id)).not.toContain('body')
@@ -280,5 +292,5 @@ describe('stages', () => {
     const [before, inside] = [plan({}), plan({ house: { ...house, nailsWhen: 'in-bath' } })]
     expect(inside.fit.p50).toBeLessThan(before.fit.p50 - 4)
   })
-  const house = { earHair: 'clip', earsWhen: 'before-bath', nailsWhen: 'before-bath', roughIn: 'auto', faceFeetWhen: 'before-bath', brushFirst: 'before-rough', footLift: 'on-table', startAt: 'body', bridge: 'leave', backbrush: 'no', difficultDog: 'short-and-kind' } as const // prettier-ignore
+  const house = { earHair: 'clip', earsWhen: 'before-bath', nailsWhen: 'before-bath', roughIn: 'auto', faceFeetWhen: 'before-bath', brushFirst: 'before-rough', footLift: 'on-table', startAt: 'body', bridge: 'leave', backbrush: 'no', difficultDog: 'short-and-kind', tableLift: 'by-hand' } as const // prettier-ignore
 })

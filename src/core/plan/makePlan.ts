@@ -41,7 +41,7 @@ export function makePlan(input: Case): Plan {
         staged.stages.map(({ p50 }) => p50),
         staged.openWaitMin,
         input.slotMin,
-        slotPromise(input.house),
+        slotPromise(input),
       ),
       catchUp: [],
     },
@@ -50,7 +50,7 @@ export function makePlan(input: Case): Plan {
 }
 
 /** What this house promises a slot by. */
-const slotPromise = (house: Case['house']): SlotPromise => ({
+export const slotPromise = ({ house }: Pick<Case, 'house'>): SlotPromise => ({
   chance: house?.chancePercent === undefined ? HOUSE_CHANCE : house.chancePercent / 100,
   stepMin: house?.slotStepMin ?? SLOT_STEP_MIN,
 })
@@ -67,7 +67,7 @@ function consentsOf(input: Case, card: readonly CardEntry[], mats: MatWork): str
 }
 
 /** The dog, its card and its stages as the cautions look at them. */
-function careFacts({ dog, behaviour = {}, health = [] }: Case, card: readonly CardEntry[], { stages }: PlannedStages): CareFacts {
+function careFacts({ dog, house, behaviour = {}, health = [] }: Case, card: readonly CardEntry[], { stages }: PlannedStages): CareFacts {
   const kinds = new Set<string>(health.map(({ kind }) => kind))
   const dryer = behaviour.dryer ?? 0
   return {
@@ -78,6 +78,7 @@ function careFacts({ dog, behaviour = {}, health = [] }: Case, card: readonly Ca
     ageMonths: dog.ageMonths ?? null,
     visits: dog.visits ?? null,
     weightKg: dog.weightKg,
+    liftedByHand: house?.tableLift !== 'electric-or-ramp',
     sex: dog.sex ?? null,
     neutered: dog.neutered ?? null,
     lightSkin: dog.lightSkin === true,

@@ -8,6 +8,7 @@ import type { Case } from './case'
 import type { PlannedCard } from './planCard'
 import type { MatWork } from './mats'
 import type { Plan, PlannedStage } from './plan'
+import { whoIsThere } from './whoIsThere'
 
 /** Stages that exist only for the zones cut there. */
 const FOR_ZONES: readonly StageId[] = ['pre-clip', 'sanitary', 'pads', 'body', 'flat-work', 'legs', 'feet', 'underline', 'tail', 'head'] // prettier-ignore
@@ -50,7 +51,12 @@ export function planStages(input: Case, planned: PlannedCard, mats: MatWork): Pl
       p90: oneDecimal(stageP90Min(median)),
       waitMin,
       zones: zones.get(id) ?? [],
-      why: [whyDone(id, work), whyMinded(id, behaviour), id === 'look-over' ? whyBouts(input) : '']
+      why: [
+        whyDone(id, work),
+        whyMinded(id, behaviour),
+        id === 'look-over' ? whyBouts(input) : '',
+        id === 'arrive' ? whoIsThere(behaviour) : '',
+      ]
         .filter(Boolean)
         .join(' '),
     }

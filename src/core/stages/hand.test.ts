@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { ZONES } from '../zones'
-import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone, stepsOf } from '.'
+import { STAGES, STAGE_FACTS, behaviourAt, notedAt, stageOfZone, stepsOf } from '.'
 
 describe('where the hand is', () => {
   it('every zone has its stage', () => {
@@ -53,4 +53,41 @@ describe('inside a stage', () => {
     ])
     expect(before('feet', /Standing/, /lift/)).toBe(true)
   })
+
+  const CALM = {
+    footLift: 'on-table',
+    backbrush: 'no',
+    difficultDog: 'short-and-kind',
+    stands: true,
+    minds: 0,
+    young: false,
+  } as const
+  it('a house that lifts feet lifts them low, and never blind', () => {
+    expect(stepsOf('feet', CALM).at(-1)).toBe('Then lift and clear what passes the pad')
+    expect(stepsOf('feet', { ...CALM, footLift: 'lifted' }).at(-1)).toMatch(
+      /only low, a trusted dog, never open shears/,
+    )
+  })
+  it('back-brushes what stands, never what falls', () => {
+    expect(stepsOf('comb-through', { ...CALM, backbrush: 'yes' })).toContain('Backbrush what stands')
+    expect(stepsOf('comb-through', { ...CALM, backbrush: 'yes', stands: false })).not.toContain('Backbrush what stands')
+  })
+  it('begins with a difficult dog as the house does, and with a young one at the look-over', () => {
+    expect(stepsOf('body', { ...CALM, minds: 3 })[0]).toBe('Firm, quiet, no fuss, done fast')
+    expect(stepsOf('body', { ...CALM, minds: 3, difficultDog: 'explore-first' })[0]).toMatch(/sniff/)
+    expect(stepsOf('look-over', { ...CALM, young: true, difficultDog: 'explore-first' })[0]).toMatch(/sniff/)
+    expect(stepsOf('body', { ...CALM, young: true })).toEqual(stepsOf('body'))
+  })
+})
+
+describe('what is asked about at a stage', () => {
+  it.each([
+    ['arrive', 'people'],
+    ['look-over', 'table'],
+    ['dry', 'dryer'],
+    ['head', 'face'],
+    ['underline', 'table'],
+    ['handover', 'dogs'],
+    ['towel', null],
+  ] as const)('%s: %s', (stage, trigger) => expect(notedAt(stage)).toBe(trigger))
 })

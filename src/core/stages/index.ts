@@ -2,3 +2,5 @@ export { STAGES, STAGE_FACTS, StageId, TRIGGERS, Trigger, behaviourAt, familyOf,
 export type { Family, Resource } from './stages'
 export { stageOfZone } from './hand'
 export { stepsOf } from './steps'
+export type { StepFacts } from './steps'
+export { notedAt } from './noted'

@@ -20,4 +20,36 @@ const STEPS: Partial<Record<StageId, readonly string[]>> = {
   finish: ['After photo', 'Collar last'],
 } // prettier-ignore
 
-export const stepsOf = (stage: StageId): readonly string[] => STEPS[stage] ?? []
+/** What of house and dog changes the steps. */
+export interface StepFacts {
+  footLift: 'on-table' | 'lifted'
+  backbrush: 'yes' | 'no'
+  difficultDog: 'short-and-kind' | 'explore-first'
+  /** The coat stands rather than falls. */
+  stands: boolean
+  /** The worst of what the dog minds here, 0 to 4. */
+  minds: number
+  young: boolean
+}
+
+/** From this grade on a dog is a difficult one. Source: from memory. */
+const DIFFICULT = 3
+const LIFTED = [
+  'Standing first, foot flat',
+  'Look straight down: the first cut fixes the line',
+  'Then lifted: only low, a trusted dog, never open shears under the pad',
+]
+
+/** The steps inside a stage, as this house does them on this dog. Source: common practice. */
+export function stepsOf(stage: StageId, facts?: StepFacts): readonly string[] {
+  const steps = STEPS[stage] ?? []
+  if (!facts) return steps
+  const before = facts.minds >= DIFFICULT || (facts.young && stage === 'look-over') ? [KIND[facts.difficultDog]] : []
+  const after = stage === 'comb-through' && facts.backbrush === 'yes' && facts.stands ? ['Backbrush what stands'] : []
+  return [...before, ...(stage === 'feet' && facts.footLift === 'lifted' ? LIFTED : steps), ...after]
+}
+
+const KIND = {
+  'short-and-kind': 'Firm, quiet, no fuss, done fast',
+  'explore-first': 'Let it sniff the tool first; stop often',
+} as const

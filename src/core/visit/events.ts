@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { MAX_WORDS, CardEntry } from '../request'
 import { ConsentId, Finding } from '../care'
+import { LengthMm } from '../lengths'
 import { StageId, Trigger } from '../stages'
+import { ZoneId } from '../zones'
 
 const base = {
   /** Made on the device, so that sending twice is harmless. */
@@ -48,6 +50,8 @@ export const VisitEvent = z.discriminatedUnion('kind', [
       .min(0.3, { error: 'The weight must be 0.3 to 120 kg.' })
       .max(120, { error: 'The weight must be 0.3 to 120 kg.' }),
   }),
+  z.strictObject({ ...base, kind: z.literal('measured'), zone: ZoneId, lengthMm: LengthMm }),
+  z.strictObject({ ...base, kind: z.literal('matted'), zone: ZoneId, grade: z.number().int().min(0).max(4) }),
   z.strictObject({ ...base, kind: z.literal('finding'), finding: Finding }),
   z.strictObject({
     ...base,

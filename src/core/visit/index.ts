@@ -7,6 +7,8 @@ export { doneByStage, elapsedMin, forecast, minutesOf, missedStages, stagesToCom
 export type { Forecast } from './minutes'
 export { nextStep, zonesDone } from './nextStep'
 export type { Step } from './nextStep'
+export { standing } from './standing'
+export type { Standing } from './standing'
 export { bladeMinutes } from './bladeUse'
 export { cutCard, outcomes } from './cutCard'
 export type { ZoneOutcome } from './cutCard'

@@ -3,7 +3,10 @@ import type { Visit } from './state'
 
 type Recorded = Extract<
   VisitEvent,
-  { kind: 'note' | 'zone-cut' | 'cautions-seen' | 'behaviour' | 'weighed' | 'finding' | 'consent' }
+  {
+    kind:
+      'note' | 'zone-cut' | 'cautions-seen' | 'behaviour' | 'weighed' | 'measured' | 'matted' | 'finding' | 'consent'
+  }
 >
 
 /** What an event adds to the record of a visit; none of these moves its clock. */
@@ -24,6 +27,10 @@ export function recorded(visit: Visit, event: Recorded): Visit {
       }
     case 'weighed':
       return { ...visit, weightKg: event.weightKg }
+    case 'measured':
+      return { ...visit, measuredMm: { ...visit.measuredMm, [event.zone]: event.lengthMm } }
+    case 'matted':
+      return { ...visit, mats: { ...visit.mats, [event.zone]: event.grade } }
     case 'finding':
       return { ...visit, findings: [...visit.findings, { ...event.finding, atMs: event.atMs, by: event.by }] }
     case 'consent': {

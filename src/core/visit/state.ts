@@ -1,5 +1,6 @@
 import type { ConsentId, Finding } from '../care'
 import type { StageId, Trigger } from '../stages'
+import type { ZoneId } from '../zones'
 import type { BenchCut } from './events'
 
 export interface StageRecord {
@@ -31,6 +32,10 @@ export interface Visit {
   findings: (Finding & { atMs: number; by: string })[]
   consents: { consent: ConsentId; shown: string; signed: string; atMs: number }[]
   weightKg: number | null
+  /** Coat as measured on the bench before it was cut, mm. */
+  measuredMm: Partial<Record<ZoneId, number>>
+  /** Mats as graded on the bench, 0 to 4. */
+  mats: Partial<Record<ZoneId, number>>
 }
 
 export const NEW_VISIT: Visit = {
@@ -46,4 +51,6 @@ export const NEW_VISIT: Visit = {
   findings: [],
   consents: [],
   weightKg: null,
+  measuredMm: {},
+  mats: {},
 }

@@ -1,5 +1,6 @@
 import type { CoatId } from '@/core/coat'
 import type { BuildId, FineMeasures } from '@/core/build'
+import { WEEKDAYS, type Work } from '@/core/people'
 import type { Behaviour, Health } from '@/core/plan'
 import type { Request } from '@/core/request'
 import type { Told } from './simulate'
@@ -11,10 +12,29 @@ export const DEMO_HOUSE = {
   unit: 'mm' as const,
 }
 
+/** Every day alike: the demo's today may be any. */
+const week = (from: string, to: string): Work['hours'] => Object.fromEntries(WEEKDAYS.map((day) => [day, { from, to }]))
+
 export const DEMO_STAFF = [
-  { name: 'Wren', role: 'groomer' },
-  { name: 'Ansel', role: 'groomer' },
-  { name: 'Jory', role: 'bather' },
+  {
+    name: 'Wren',
+    role: 'groomer',
+    work: { skills: ['clip', 'scissor', 'difficult dogs'], hours: week('08:30', '20:00') },
+  },
+  {
+    name: 'Ansel',
+    role: 'groomer',
+    work: { skills: ['clip', 'scissor', 'hand-strip'], hours: week('08:00', '19:30') },
+  },
+  { name: 'Jory', role: 'bather', work: { skills: ['bath', 'dry'], hours: week('09:00', '16:00') } },
+] as const satisfies readonly { name: string; role: 'groomer' | 'bather'; work: Work }[]
+
+export const DEMO_STATIONS = [
+  { name: 'Window table', kind: 'table' },
+  { name: 'Back table', kind: 'table' },
+  { name: 'Raised tub', kind: 'tub' },
+  { name: 'Stand dryer', kind: 'dryer' },
+  { name: 'Warm cabinet', kind: 'cabinet' },
 ] as const
 
 export const DEMO_BLADES = ['40', '30', '15', '10', '7F', '5F', '4F']

@@ -1,6 +1,15 @@
 import dayjs from 'dayjs'
 import { database } from '../connection'
-import { DEMO_BLADES, DEMO_COMBS, DEMO_DOGS, DEMO_HOUSE, DEMO_HOUSEHOLDS, DEMO_STAFF, type DemoDog } from './cast'
+import {
+  DEMO_BLADES,
+  DEMO_COMBS,
+  DEMO_DOGS,
+  DEMO_HOUSE,
+  DEMO_HOUSEHOLDS,
+  DEMO_STAFF,
+  DEMO_STATIONS,
+  type DemoDog,
+} from './cast'
 import { demoClock } from './clock'
 import { makeDesk } from './desk'
 import type { Person } from './groom'
@@ -30,14 +39,16 @@ export async function makeDemo(nowMs: number): Promise<string> {
 }
 
 async function makeHouse(timeZone: string): Promise<Person[]> {
-  const { house, staff, tool } = database().models
+  const { house, staff, station, tool } = database().models
   await house.create({ ...DEMO_HOUSE, timeZone })
   await tool.bulkCreate([
     ...DEMO_BLADES.map((name) => ({ kind: 'blade' as const, name })),
     ...DEMO_COMBS.map((name) => ({ kind: 'comb' as const, name })),
   ])
+  await station.bulkCreate(DEMO_STATIONS.map((each) => ({ ...each })))
   const people: Person[] = []
-  for (const each of DEMO_STAFF) people.push({ id: (await staff.create(each)).id, name: each.name })
+  for (const { work, ...each } of DEMO_STAFF)
+    people.push({ id: (await staff.create({ ...each, work: JSON.stringify(work) })).id, name: each.name })
   return people
 }
 

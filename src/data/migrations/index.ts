@@ -7,6 +7,7 @@ import { MEASURES } from './0003-measures'
 import { SIGNED } from './0004-signed'
 import { HOUSE_CAUTIONS } from './0005-house-cautions'
 import { OWN_ORDER } from './0006-own-order'
+import { PHOTOS_PEOPLE_STATIONS } from './0007-photos-people-stations'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -16,6 +17,7 @@ const MIGRATIONS = [
   { name: '0004-signed', statements: SIGNED },
   { name: '0005-house-cautions', statements: HOUSE_CAUTIONS },
   { name: '0006-own-order', statements: OWN_ORDER },
+  { name: '0007-photos-people-stations', statements: PHOTOS_PEOPLE_STATIONS },
 ]
 
 /** Brings the tables up to date. Returns the names of the migrations that ran. */

@@ -1,6 +1,6 @@
 import type { ModelStatic, Sequelize } from 'sequelize'
 import { DataTypes, Model } from 'sequelize'
-import type { BladeUseFields, BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, HousePatternFields, HouseCautionFields, OwnerFields, RuleFields, StaffFields, ToolFields, VisitFields } from './rows' // prettier-ignore
+import type { BladeUseFields, BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, HousePatternFields, HouseCautionFields, OwnerFields, PhotoFields, RuleFields, StaffFields, StationFields, ToolFields, VisitFields } from './rows' // prettier-ignore
 
 /** A row and its columns. */
 export type Row<T extends object> = Model<T, Partial<T>> & T
@@ -22,9 +22,11 @@ export interface Models {
   cardZone: Table<CardZoneFields>
   visit: Table<VisitFields>
   event: Table<EventFields>
+  photo: Table<PhotoFields>
+  station: Table<StationFields>
 }
 
-const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT } = DataTypes
+const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT, BLOB } = DataTypes
 const id = { type: INTEGER, autoIncrement: true, primaryKey: true }
 const text = { type: STRING(200), allowNull: false }
 const optional = { type: STRING(200), allowNull: true }
@@ -42,7 +44,9 @@ export function defineModels(sequelize: Sequelize): Models {
   const models: Models = {
     house: table('house', { id, name: text, place: text, timeZone: text, unit: text }),
     rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
-    staff: table('staff', { id, name: text, role: text }),
+    staff: table('staff', { id, name: text, role: text, work: { ...json, defaultValue: '{}' } }),
+    station: table('stations', { id, name: text, kind: text, retiredAt: { type: DATE(3) } }),
+    photo: table('photos', { id: { type: STRING(36), primaryKey: true }, visitId: number, jpeg: { type: BLOB('medium'), allowNull: false }, receivedAt: moment }),
     tool: table('kit_tools', { id, kind: text, name: text, retiredOn: { type: DATEONLY }, label: { ...text, defaultValue: '' }, sharpenedAt: { type: DATE(3) } }),
     bladeUse: table('blade_use', {
       visitId: { type: INTEGER, primaryKey: true }, blade: { ...text, primaryKey: true },

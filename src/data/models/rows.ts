@@ -14,6 +14,19 @@ export interface StaffFields {
   id: number
   name: string
   role: 'groomer' | 'bather'
+  work: string
+}
+export interface StationFields {
+  id: number
+  name: string
+  kind: string
+  retiredAt: Date | null
+}
+export interface PhotoFields {
+  id: string
+  visitId: number
+  jpeg: Buffer
+  receivedAt: Date
 }
 export interface ToolFields {
   id: number

@@ -1,10 +1,12 @@
-import { STAGE_FACTS, type StageId, type Trigger } from '@/core/stages'
+import { notedAt, type StageId, type Trigger } from '@/core/stages'
 import type { Visit } from '@/core/visit'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
 /** Behaviour 0 to 4 in words. Source: common practice. */
 export const GRADES = ['relaxed', 'fidgets', 'resists', 'struggles', 'bites or panics'] as const
+
+const AROUND: Partial<Record<Trigger, string>> = { people: 'people', dogs: 'other dogs' }
 
 /** From this grade on it is worth knowing what worked. Source: from memory. */
 const MINDS = 2
@@ -22,8 +24,7 @@ interface RowProps {
 
 /** How the dog takes this stage, in one tap; the next plan starts from it. */
 export function BehaviourRow({ name, stage, visit, last, worked, add }: RowProps) {
-  const { minds, needs } = STAGE_FACTS[stage]
-  const trigger = minds[0] ?? (needs === 'table' ? 'table' : null)
+  const trigger = notedAt(stage)
   if (trigger === null) return null
   const today = visit.behaviour[trigger]
   const grade = today?.grade
@@ -31,7 +32,7 @@ export function BehaviourRow({ name, stage, visit, last, worked, add }: RowProps
   return (
     <div role="group" aria-label={`How ${name} takes the ${trigger}`}>
       <p>
-        <b>{name} and the {trigger}:</b> {grade !== undefined ? GRADES[grade] : before !== undefined ? `${GRADES[before]} last time` : 'not noted yet'}
+        <b>{name} and {AROUND[trigger] ?? `the ${trigger}`}:</b> {grade !== undefined ? GRADES[grade] : before !== undefined ? `${GRADES[before]} last time` : 'not noted yet'}
       </p>
       <div className={styles.grades}>
         {GRADES.map((words, each) => (

@@ -1,8 +1,18 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useMemo, useState } from 'react'
-import { foldVisit, lastLive, nextStep, stoppedBy, underWay, zonesDone, type Step, type VisitEvent } from '@/core/visit'
+import { useEffect, useMemo, useState } from 'react'
+import {
+  foldVisit,
+  lastLive,
+  nextStep,
+  standing,
+  stoppedBy,
+  underWay,
+  zonesDone,
+  type Step,
+  type VisitEvent,
+} from '@/core/visit'
 import { openFindings, type ConsentId } from '@/core/care'
 import type { StageId } from '@/core/stages'
 import { zoneLabel } from '@/core/zones'
@@ -10,12 +20,12 @@ import { AtHand } from './AtHand'
 import { BenchMap } from './BenchMap'
 import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
-import { freshAt } from './FindingPanel'
 import { MainAction } from './MainAction'
 import { MindHere } from './MindHere'
 import type { BenchProps } from './props'
 import { SlotNow } from './SlotNow'
 import { StageNow } from './StageNow'
+import { keepSending } from './photos'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
 import { useVisitLog, type Happening } from './useVisitLog'
@@ -25,13 +35,15 @@ import styles from './bench.module.css'
 const UNSIGNED: readonly StageId[] = ['arrive', 'look-over', 'handover']
 
 /** One dog under the hand: this stage, its clock, its zones and cautions, and where it leads. */
-export function Bench(props: BenchProps) {
-  const { visitId, dog, plan } = props
+export function Bench(begun: BenchProps) {
+  const { visitId, dog, plannedCase } = begun
   const router = useRouter()
-  const { log, waiting, refused, add } = useVisitLog(visitId, props.startLog, props.groomer)
-  const nowMs = useNow(props.nowMs)
+  const { log, waiting, refused, add } = useVisitLog(visitId, begun.startLog, begun.groomer)
+  const nowMs = useNow(begun.nowMs)
   const [panel, setPanel] = useState<Panel | null>(null)
   const visit = useMemo(() => foldVisit(log), [log])
+  const { plan } = useMemo(() => standing(plannedCase, begun.plan, visit), [plannedCase, begun.plan, visit])
+  const props = { ...begun, plan }
   const record = underWay(visit)
   const stage = plan.stages.find(({ id }) => id === record?.stage) ?? null
   const step = nextStep(plan.stages, visit)
@@ -49,6 +61,7 @@ export function Bench(props: BenchProps) {
     if (happening) add(happening)
     else router.push(`/visits/${visitId}/wrap-up`)
   }
+  useEffect(() => keepSending(visitId), [visitId])
   useKeys({ ' ': act, p: pause, n: note, f: find, z: undo }, panel === null)
   return (
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
@@ -62,14 +75,13 @@ export function Bench(props: BenchProps) {
           done={zonesDone(plan.stages, visit)}
           zone={panel?.open === 'zone' ? panel.zone : null}
           findings={lookingOver ? openFindings([...props.past, ...visit.findings]) : []}
-          onZone={(zone) =>
-            setPanel(zone && (lookingOver ? { open: 'finding', from: freshAt(zone) } : { open: 'zone', zone }))
-          }
+          onZone={(zone) => setPanel(zone && { open: lookingOver ? 'place' : 'zone', zone })}
         />
         <AtHand asked={props.asked} visit={visit} />
       </div>
       <MindHere
         {...props}
+        begun={begun.plan}
         visit={visit}
         stage={stage}
         refused={refused}
@@ -82,6 +94,7 @@ export function Bench(props: BenchProps) {
       {panel && (
         <BenchPanel
           {...props}
+          openPanel={setPanel}
           panel={panel}
           stage={stage?.id ?? null}
           visit={visit}

@@ -3,10 +3,12 @@
 import { useState } from 'react'
 import { FINDING_KINDS, Finding, findingWords } from '@/core/care'
 import { ZONES, isPaired, zoneLabel, type ZoneId } from '@/core/zones'
+import { PhotoPick } from './PhotoPick'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
 interface PanelProps {
+  visitId: number
   /** What is measured again, or the zone that was tapped. */
   from: Finding | null
   add: (happening: Happening) => void
@@ -17,8 +19,10 @@ interface PanelProps {
 export const freshAt = (zone: ZoneId): Finding => ({ kind: 'lump', zone, side: isPaired(zone) ? 'left' : null, sizeMm: null, status: 'new', words: '' }) // prettier-ignore
 const STEP_MM = 1
 
+const withPhoto = ({ photo: _, ...finding }: Finding, photo: string | undefined): Finding => (photo ? { ...finding, photo } : finding) // prettier-ignore
+
 /** What hands or eyes found: kind, place, side and size. Facts, no diagnosis. */
-export function FindingPanel({ from, add, close }: PanelProps) {
+export function FindingPanel({ visitId, from, add, close }: PanelProps) {
   const [finding, setFinding] = useState<Finding>(from ?? freshAt('side'))
   const { kind, zone, side, sizeMm, words } = finding
   const set = (change: Partial<Finding>) => setFinding({ ...finding, ...change })
@@ -60,6 +64,9 @@ export function FindingPanel({ from, add, close }: PanelProps) {
         <button aria-label="Larger" onClick={() => size(STEP_MM)}>
           +
         </button>
+      </div>
+      <div className={styles.quick}>
+        <PhotoPick visitId={visitId} photo={finding.photo} onPhoto={(photo) => setFinding(withPhoto(finding, photo))} />
       </div>
       <textarea aria-label="In words" placeholder="what you see and feel" value={words} maxLength={400} onChange={(event) => set({ words: event.target.value })} />
       <div className={styles.quick}>

@@ -1,16 +1,18 @@
 import { consentTitle, type ConsentId, type Finding } from '@/core/care'
-import type { PlannedStage } from '@/core/plan'
+import type { Plan, PlannedStage } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { missedStages, type Visit } from '@/core/visit'
 import type { BenchProps } from './props'
 import { BehaviourRow } from './BehaviourRow'
 import { BenchCautions } from './BenchCautions'
+import { Measured } from './Measured'
 import { PastFindings, StopNotice } from './PastFindings'
 import { WeighRow } from './WeighRow'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
 interface MindProps extends BenchProps {
+  begun: Plan
   visit: Visit
   stage: PlannedStage | null
   refused: string | null
@@ -38,6 +40,7 @@ export function MindHere(props: MindProps) {
         </div>
       ))}
       {stage?.id === 'arrive' && <WeighRow lastKg={lastKg} visit={visit} add={add} />}
+      <Measured visit={visit} begun={props.begun} plan={plan} unit={props.unit} />
       {stage?.id === 'look-over' && (
         <PastFindings past={past} visit={visit} timeZone={timeZone} add={add} onChanged={props.onFinding} />
       )}

@@ -33,7 +33,7 @@ export function PastFindings({ past, visit, timeZone, add, onChanged }: PastProp
   const answered = new Set(visit.findings.map(findingKey))
   const asked = past.filter((each) => !answered.has(findingKey(each)))
   const time = houseTime(timeZone)
-  return asked.map(({ atMs, ...finding }) => {
+  return asked.map(({ atMs, photo: _, ...finding }) => {
     const { kind, sizeMm } = finding
     const answer = (status: FindingState) =>
       status === 'changed' ? onChanged({ ...finding, status }) : add({ kind: 'finding', finding: { ...finding, status, words: '' } })

@@ -1,4 +1,4 @@
-import type { PlannedStage } from '@/core/plan'
+import { stepFacts, type PlannedStage } from '@/core/plan'
 import { stageLabel, stepsOf } from '@/core/stages'
 import { minutesOf, missedStages, stagesToCome, underWay, type Visit } from '@/core/visit'
 import { showSpan } from '../time/houseTime'
@@ -12,7 +12,8 @@ interface StageProps extends BenchProps {
 }
 
 /** This stage and its clock against plan, what comes next, and every wait that runs. */
-export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps) {
+export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others }: StageProps) {
+  const steps = stage ? stepsOf(stage.id, stepFacts(plannedCase, stage.id)) : []
   const record = underWay(visit)
   const waitsNow = record !== null && record.waitFromMs !== null
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
@@ -52,9 +53,9 @@ export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps)
       {others.map((other) => (
         <WaitClock key={other.href} {...other} nowMs={nowMs} />
       ))}
-      {stage && stepsOf(stage.id).length > 0 && (
+      {stage && steps.length > 0 && (
         <ol className={styles.steps} aria-label="Step by step">
-          {stepsOf(stage.id).map((words) => (
+          {steps.map((words) => (
             <li key={words}>{words}</li>
           ))}
         </ol>

@@ -1,6 +1,6 @@
 import type { FigureDog } from '@/core/figure'
 import type { Kit } from '@/core/lengths'
-import type { Plan } from '@/core/plan'
+import type { Case, Plan } from '@/core/plan'
 import type { LengthUnit } from '@/core/units'
 import type { VisitEvent } from '@/core/visit'
 import type { BathAim } from '@/core/bath'
@@ -13,7 +13,9 @@ export interface BenchProps {
   visitId: number
   dog: FigureDog & { name: string }
   groomer: string
+  /** The plan as it stands: as begun, or as it follows from what was measured since. */
   plan: Plan
+  plannedCase: Case
   kit: Kit
   asked: string
   startLog: VisitEvent[]

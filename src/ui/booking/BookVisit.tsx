@@ -5,12 +5,13 @@ import dayjs from 'dayjs'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import type { Result } from '@/core/plan'
+import { outsideHours, type Work } from '@/core/people'
 import { addDays } from '@/core/units'
 
 export interface BookProps {
   dogId: number
   dogName: string
-  staff: readonly { id: number; name: string; role?: string }[]
+  staff: readonly { id: number; name: string; role?: string; work?: Work }[]
   today: string
   /** The proposed day; a week from today when nothing tells. */
   day?: string
@@ -44,6 +45,8 @@ export function BookVisit({
     staffId: groomers[0]?.id ?? 0,
     sameAsLast: again,
   })
+  const chosen = staff.find(({ id }) => id === asked.staffId)
+  const outside = chosen?.work ? outsideHours(chosen.work, asked.day, asked.clock, 0) : null
   const save = () =>
     start(async () => {
       const answer = await book({ dogId, ...asked })
@@ -110,6 +113,11 @@ export function BookVisit({
           </div>
         </div>
         <p className="kv-small">The slot is the shortest that this dog’s own plan holds at the house’s chance.</p>
+        {outside && (
+          <p role="status" className="kv-caution">
+            {chosen?.name} {outside}.
+          </p>
+        )}
         {fault && (
           <p role="alert" className="kv-late">
             {fault}

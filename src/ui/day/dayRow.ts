@@ -4,7 +4,6 @@ import { figureOf, type FigureDog } from '@/core/figure'
 import type { CardEntry, Request } from '@/core/request'
 import type { ZoneId } from '@/core/zones'
 import type { Segment } from '@/core/strip'
-import { HOUSE_CHANCE } from '@/core/time'
 import { underWay, type Forecast, type Visit } from '@/core/visit'
 import type { HouseTime } from '../time/houseTime'
 
@@ -40,6 +39,8 @@ export interface DayEntry {
   visitId: number | null
   closed: boolean
   plan: Plan
+  /** The chance at which this house calls a slot held. */
+  promised: number
   visit: Visit | null
   segments: Segment[]
   forecast: Forecast | null
@@ -77,7 +78,8 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseTime, nowMs:
       words,
       below: `${pastMin} min past the slot`,
     }
-  if ((forecast?.chance ?? 0) < HOUSE_CHANCE) return { ...base, standing: 'tight', words, below: `tight, ${chance} %` }
+  if ((forecast?.chance ?? 0) < entry.promised)
+    return { ...base, standing: 'tight', words, below: `tight, ${chance} %` }
   return { ...base, standing: 'holds', words, below: `holds, ${chance} %` }
 }
 

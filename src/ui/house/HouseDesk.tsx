@@ -3,12 +3,14 @@
 import { Input, InputNumber, Select } from 'antd'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { BLOWER_DBA, allowedMin, noiseDose } from '@/core/care'
 import { SCHOOLS, type House, type SchoolId } from '@/core/order'
 import type { Result } from '@/core/plan'
 import { STAGES, stageLabel, type StageId } from '@/core/stages'
 import { BRUSH_LIMIT_MIN } from '@/core/plan'
 import { HOUSE_CHANCE, SLOT_STEP_MIN } from '@/core/time'
+import { Listed } from './Listed'
+import { People, type PersonHere } from './People'
+import { Stations, type StationHere } from './Stations'
 import styles from './house.module.css'
 
 type Save = (input: unknown) => Promise<Result<null>>
@@ -16,11 +18,15 @@ type Save = (input: unknown) => Promise<Result<null>>
 interface DeskProps {
   rules: House
   cautions: readonly { id: number; stage: StageId; words: string; madeBy: string }[]
-  staff: readonly { id: number; name: string; role: string }[]
+  staff: readonly PersonHere[]
+  stations: readonly StationHere[]
   dryer: readonly { name: string; minutes: number }[]
   save: Save
   add: Save
   retire: Save
+  saveWork: Save
+  addStation: Save
+  retireStation: Save
 }
 
 const LIMITS = [
@@ -30,7 +36,7 @@ const LIMITS = [
 ] as const // prettier-ignore
 
 /** How this house works: the schools with every side's reason, its limits, its own cautions, its people and the noise of the day. */
-export function HouseDesk({ rules, cautions, staff, dryer, save, add, retire }: DeskProps) {
+export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, retire, ...props }: DeskProps) {
   const router = useRouter()
   const [fault, setFault] = useState<string | null>(null)
   const [busy, start] = useTransition()
@@ -74,24 +80,8 @@ export function HouseDesk({ rules, cautions, staff, dryer, save, add, retire }: 
             ))}
           </section>
           <OwnCautions cautions={cautions} people={staff.map(({ name }) => name)} onAdd={(input) => send(add, input)} onRetire={(id, retired) => send(retire, { id, retired })} />
-          <section aria-label="People">
-            <h2>People, and the dryer today</h2>
-            <table className="kv-rows">
-              <tbody>
-                {staff.map(({ id, name, role }) => (
-                  <tr key={id}>
-                    <td>
-                      {name}, {role}
-                    </td>
-                    <Noise minutes={dryer.find((each) => each.name === name)?.minutes ?? 0} />
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-            <p className="kv-small">
-              At {BLOWER_DBA} dB(A) an unprotected ear bears {Math.floor(allowedMin(BLOWER_DBA))} min a day (NIOSH 98-126). Measure your own blower; wear ear protection.
-            </p>
-          </section>
+          <Stations stations={stations} onAdd={(input) => send(props.addStation, input)} onRetire={(id, retired) => send(props.retireStation, { id, retired })} />
+          <People staff={staff} dryer={dryer} onWork={(id, work) => send(props.saveWork, { id, work })} />
         </div>
       </div>
     </>
@@ -114,15 +104,6 @@ function SchoolRow({ id, chosen, onChoose }: { id: SchoolId; chosen: string; onC
   )
 } // prettier-ignore
 
-function Noise({ minutes }: { minutes: number }) {
-  const dose = noiseDose(minutes)
-  return (
-    <td className={`kv-figure ${dose > 1 ? 'kv-late' : dose > 0.5 ? 'kv-caution' : ''}`}>
-      {Math.round(minutes)} min{minutes > 0 ? `, ${Math.round(dose * 100)} % of the day’s noise` : ''}
-    </td>
-  )
-}
-
 interface OwnProps extends Pick<DeskProps, 'cautions'> {
   people: readonly string[]
   onAdd: (input: { stage: StageId; words: string; by: string }) => void
@@ -134,39 +115,22 @@ function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
   const [stage, setStage] = useState<StageId>('look-over')
   const [words, setWords] = useState('')
   const [by, setBy] = useState(people[0] ?? '')
-  const [out, setOut] = useState<OwnProps['cautions'][number] | null>(null)
-  const takeOut = (each: OwnProps['cautions'][number]) => {
-    setOut(each)
-    onRetire(each.id, true)
-  }
-  const putBack = (id: number) => {
-    setOut(null)
-    onRetire(id, false)
-  }
   const put = () => {
     onAdd({ stage, words, by })
     setWords('')
   }
   return (
-    <section aria-label="Cautions of the house">
-      <h2>Cautions of the house</h2>
-      {cautions.length === 0 && <p className="kv-quiet">None yet. Write what everybody here should see at a stage.</p>}
-      {cautions.map((each) => (
-        <p key={each.id}>
-          <b>{stageLabel(each.stage)}:</b> {each.words} <span className="kv-small">{each.madeBy}</span>{' '}
-          <button className="kv-word" onClick={() => takeOut(each)}>
-            Take out
-          </button>
-        </p>
-      ))}
-      {out && (
-        <p role="status">
-          Taken out: {out.words}{' '}
-          <button className="kv-word" onClick={() => putBack(out.id)}>
-            Put it back
-          </button>
-        </p>
+    <Listed
+      title="Cautions of the house"
+      empty="None yet. Write what everybody here should see at a stage."
+      items={cautions}
+      wordsOf={(each) => (
+        <>
+          <b>{stageLabel(each.stage)}:</b> {each.words} <span className="kv-small">{each.madeBy}</span>
+        </>
       )}
+      onRetire={onRetire}
+    >
       <div className={styles.own}>
         <Select<StageId> aria-label="Stage" showSearch value={stage} options={STAGES.map((id) => ({ value: id, label: stageLabel(id) }))} onChange={setStage} />
         <Select<string> aria-label="Who" value={by} options={people.map((name) => ({ value: name, label: name }))} onChange={setBy} />
@@ -175,6 +139,6 @@ function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
           Add
         </button>
       </div>
-    </section>
+    </Listed>
   )
 } // prettier-ignore

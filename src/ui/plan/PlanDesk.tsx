@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import type { Case, Result } from '@/core/plan'
+import { slotPromise, type Case, type Result } from '@/core/plan'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
@@ -101,7 +101,11 @@ export function PlanDesk(props: PlanProps) {
             />
           </div>
         </section>
-        <PlanSide plan={plan} endClock={time.clock(startMs + fit.slotMin * 60_000)} />
+        <PlanSide
+          plan={plan}
+          promised={slotPromise(now).chance}
+          endClock={time.clock(startMs + fit.slotMin * 60_000)}
+        />
       </div>
       <section aria-label="The slot" className={styles.slot}>
         <Tape

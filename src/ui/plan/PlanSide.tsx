@@ -1,12 +1,12 @@
 import type { Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { toolWords } from '@/core/lengths'
-import { HOUSE_CHANCE } from '@/core/time'
 import styles from './plan.module.css'
 
 /** What to mind at which stage, what to lay out, the bath, and whether it fits. */
-export function PlanSide({ plan, endClock }: { plan: Plan; endClock: string }) {
+export function PlanSide({ plan, promised, endClock }: { plan: Plan; promised: number; endClock: string }) {
   const { fit, bath } = plan
+  const tight = fit.chance < promised
   const tools = [
     ...new Set(
       plan.card
@@ -54,7 +54,7 @@ export function PlanSide({ plan, endClock }: { plan: Plan; endClock: string }) {
       </div>
       <hr className="kv-stitch" />
       <div className={styles.chance}>
-        <b className={fit.chance < 0.5 ? 'kv-late' : fit.chance < HOUSE_CHANCE ? 'kv-caution' : undefined}>
+        <b className={fit.chance < 0.5 ? 'kv-late' : tight ? 'kv-caution' : undefined}>
           {Math.round(fit.chance * 100)} %
         </b>
         <p>
@@ -65,7 +65,7 @@ export function PlanSide({ plan, endClock }: { plan: Plan; endClock: string }) {
           </span>
         </p>
       </div>
-      {fit.chance < HOUSE_CHANCE && (
+      {tight && (
         <p>
           The shortest slot that holds: <b>{fit.shortestSlotMin} min</b>.
         </p>

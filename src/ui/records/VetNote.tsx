@@ -62,6 +62,19 @@ export function VetNote({ visitId, dog, facts, owner, from, day, today, earlier,
                     ))}
                   </tbody>
                 </table>
+                {[...history, finding].map(
+                  ({ photo, atMs }) =>
+                    photo && (
+                      <figure key={photo} className={styles.photo}>
+                        {/* eslint-disable-next-line @next/next/no-img-element -- its own house's picture, already small */}
+                        <img
+                          src={`/visits/${visitId}/photos/${photo}`}
+                          alt={`${findingWords(finding.kind)}, ${placeWords(finding)}, ${time.longDay(atMs)}`}
+                        />
+                        <figcaption className="kv-small">{time.longDay(atMs)}</figcaption>
+                      </figure>
+                    ),
+                )}
               </section>
             )
           })}

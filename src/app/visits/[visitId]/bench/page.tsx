@@ -37,6 +37,7 @@ export default async function BenchPage({ params }: { params: Promise<{ visitId:
       dog={{ name: dog.name, ...figureOf(dog) }}
       groomer={house.nameOf(booking.staffId)}
       plan={stored.plan}
+      plannedCase={stored.plannedCase}
       kit={kit ?? FULL_KIT}
       asked={asked}
       startLog={log}
@@ -46,15 +47,7 @@ export default async function BenchPage({ params }: { params: Promise<{ visitId:
       timeZone={house.timeZone}
       unit={house.unit}
       others={others}
-      past={openFindings(records.findings).map(({ kind, zone, side, sizeMm, status, words, atMs }) => ({
-        kind,
-        zone,
-        side,
-        sizeMm,
-        status,
-        words,
-        atMs,
-      }))}
+      past={openFindings(records.findings).map(({ by: _, ...finding }) => finding)}
       consents={consentsFor(file)}
       ownCautions={ownCautions}
       lastKg={stored.plannedCase.dog.weightKg}

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { problemsOf, type Result } from '@/core/plan'
 import { VisitEvent } from '@/core/visit'
+import { sentFromHere } from '../../../sentFromHere'
 import { appendEvents, readLog, readVisit } from '@/data/visits'
 
 const MOST_EVENTS = 500
@@ -13,8 +14,7 @@ interface Params {
 
 /** The bench sends its events here, as often as it likes: what is known already changes nothing. Answers with the whole log. */
 export async function POST(request: Request, { params }: Params): Promise<Response> {
-  const origin = request.headers.get('origin')
-  if (origin !== null && new URL(origin).host !== request.headers.get('host')) return answer({ ok: false, problems: [{ path: 'origin', sentence: 'Sent from another place.' }] }, 403) // prettier-ignore
+  if (!sentFromHere(request)) return answer({ ok: false, problems: [{ path: 'origin', sentence: 'Sent from another place.' }] }, 403) // prettier-ignore
   const body: unknown = await request.json().catch(() => null)
   const sent = Sent.safeParse(body)
   if (!sent.success) return answer({ ok: false, problems: problemsOf(sent.error) }, 400)

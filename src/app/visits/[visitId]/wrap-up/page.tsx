@@ -23,7 +23,7 @@ export default async function WrapUpPage({ params }: { params: Promise<{ visitId
   const file = await readVisitFile(idOf((await params).visitId))
   if (!file) notFound()
   const { stored, booking, dog, visit, presentMm } = file
-  const { plan } = stored
+  const { plan } = file.now
   const startMs = visit.startMs ?? booking.startMs
   const day = time.day(startMs)
   const weeks = Math.round((COAT_FACTS[dog.coat].returnWeeks[0] + COAT_FACTS[dog.coat].returnWeeks[1]) / 2)

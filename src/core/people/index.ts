@@ -1,0 +1,12 @@
+export {
+  Hours,
+  SKILLS,
+  STATION_KINDS,
+  Skill,
+  StationKind,
+  WEEKDAYS,
+  Weekday,
+  Work,
+  outsideHours,
+  weekdayOf,
+} from './people'

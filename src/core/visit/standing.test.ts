@@ -1,0 +1,38 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { Case, makePlan } from '../plan'
+import { VisitEvent, foldVisit, standing } from '.'
+
+const QUILL = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
+const BEGUN = makePlan(QUILL)
+const happened = (n: number, rest: object) =>
+  VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: 1_800_000_000_000 + n, by: 'Wren', ...rest })
+const now = (...log: VisitEvent[]) => standing(QUILL, BEGUN, foldVisit(log))
+const at = (plan: typeof BEGUN, zone: string) => plan.card.find((entry) => entry.zone === zone)
+
+describe('the plan as it stands on the bench', () => {
+  it('is the one that was begun with, as long as nothing was measured', () => expect(now().plan).toBe(BEGUN))
+  it('follows the hand: coat that is not there cannot be left on', () => {
+    const wanted = at(BEGUN, 'foreleg')?.lengthMm ?? 0
+    const { plan } = now(happened(1, { kind: 'measured', zone: 'foreleg', lengthMm: wanted - 8 }))
+    expect(at(plan, 'foreleg')?.lengthMm).toBeLessThanOrEqual(wanted - 8)
+    expect(plan.growing.map(({ zone }) => zone)).toContain('foreleg')
+    expect(at(plan, 'back')).toEqual(at(BEGUN, 'back'))
+  })
+  it('takes longer by the mats that were graded', () => {
+    const minutes = ({ stages }: typeof BEGUN) => stages.find(({ id }) => id === 'brush-out')?.p50 ?? 0
+    const { plan } = now(happened(1, { kind: 'matted', zone: 'thigh', grade: 2 }))
+    expect(minutes(plan)).toBeGreaterThan(minutes(BEGUN))
+  })
+  it('keeps the stages and their order, whatever is measured', () => {
+    const ids = ({ stages }: typeof BEGUN) => stages.map(({ id }) => id)
+    const { plan } = now(happened(1, { kind: 'measured', zone: 'back', lengthMm: 90 }), happened(2, { kind: 'matted', zone: 'belly', grade: 3 })) // prettier-ignore
+    expect(ids(plan)).toEqual(ids(BEGUN))
+  })
+  it('the last word on a zone counts; taken back it counts no more', () => {
+    const twice = [happened(1, { kind: 'measured', zone: 'back', lengthMm: 9 }), happened(2, { kind: 'measured', zone: 'back', lengthMm: 70 })] // prettier-ignore
+    expect(now(...twice).case.coatNowMm.back).toBe(70)
+    const back = happened(3, { kind: 'undone', undoes: '00000000-0000-4000-8000-000000000002' })
+    expect(now(...twice, back).case.coatNowMm.back).toBe(9)
+  })
+})

@@ -1,0 +1,27 @@
+import { makePlan, type Case, type Plan } from '../plan'
+import type { Visit } from './state'
+
+/** The case and the plan of a visit as they stand now. */
+export interface Standing {
+  case: Case
+  plan: Plan
+}
+
+/**
+ * What the hand measures on the bench decides, as it would have before the start: the plan is made again from it. The
+ * stages stay those that were begun with, in their order; only what is cut in them, their minutes and their cautions
+ * follow.
+ */
+export function standing(planned: Case, plan: Plan, { measuredMm, mats }: Visit): Standing {
+  const zones = Object.keys(measuredMm)
+  if (zones.length === 0 && Object.keys(mats).length === 0) return { case: planned, plan }
+  const sides = Object.entries(planned.coatSidesMm ?? {}).filter(([zone]) => !zones.includes(zone))
+  const asMeasured: Case = {
+    ...planned,
+    coatNowMm: { ...planned.coatNowMm, ...measuredMm },
+    coatSidesMm: Object.fromEntries(sides),
+    mats: { ...planned.mats, ...mats },
+    order: plan.stages.map(({ id }) => id),
+  }
+  return { case: asMeasured, plan: makePlan(asMeasured) }
+}

@@ -1,0 +1,60 @@
+/** The longer edge of a kept picture, px, and how much of it the JPEG keeps. By eye. */
+const LONGEST_PX = 1280
+const QUALITY = 0.75
+const RETRY_MS = 5000
+
+const keyOf = (visitId: number) => `kovit.photos.${visitId}`
+const readKept = (visitId: number): Record<string, string> => JSON.parse(localStorage.getItem(keyOf(visitId)) ?? '{}') as Record<string, string> // prettier-ignore
+
+/** Makes a picture small enough to keep, as a data URL. @throws when the file is no picture */
+async function smallJpeg(file: Blob): Promise<string> {
+  const picture = await createImageBitmap(file)
+  const scale = Math.min(1, LONGEST_PX / Math.max(picture.width, picture.height))
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.round(picture.width * scale)
+  canvas.height = Math.round(picture.height * scale)
+  canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height)
+  return canvas.toDataURL('image/jpeg', QUALITY)
+}
+
+/**
+ * Keeps a picture on this device until the server has it, as the bench keeps its events.
+ * @returns the id under which it will be found, or a sentence
+ */
+export async function takePhoto(visitId: number, file: Blob): Promise<{ id: string } | { sentence: string }> {
+  const id = crypto.randomUUID()
+  try {
+    const small = await smallJpeg(file)
+    localStorage.setItem(keyOf(visitId), JSON.stringify({ ...readKept(visitId), [id]: small }))
+  } catch (error) {
+    const full = error instanceof DOMException && error.name === 'QuotaExceededError'
+    return { sentence: full ? 'This device is full: send the pictures that wait, then take it again.' : 'This file is no picture.' }
+  }
+  void sendPhotos(visitId)
+  return { id }
+} // prettier-ignore
+
+/** A picture that this device still holds. */
+export const heldPhoto = (visitId: number, id: string): string | undefined => readKept(visitId)[id]
+
+/** Sends what waits; what the server refuses for good is let go. */
+async function sendPhotos(visitId: number): Promise<void> {
+  for (const [id, small] of Object.entries(readKept(visitId))) {
+    try {
+      const body = await (await fetch(small)).blob()
+      const answer = await fetch(`/visits/${visitId}/photos/${id}`, { method: 'PUT', body })
+      if (answer.status >= 500) return
+    } catch (error) {
+      if (error instanceof TypeError) return // no network: tried again
+      throw error
+    }
+    const { [id]: _, ...rest } = readKept(visitId)
+    localStorage.setItem(keyOf(visitId), JSON.stringify(rest))
+  }
+}
+
+/** Goes on sending the pictures of a visit; returns how to stop. */
+export function keepSending(visitId: number): () => void {
+  const timer = setInterval(() => void sendPhotos(visitId), RETRY_MS)
+  return () => clearInterval(timer)
+}
