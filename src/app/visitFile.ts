@@ -55,7 +55,7 @@ export async function readDayEntry(
     return {
       booking, dog, visit, visitId: stored.id, closed: stored.closedMs !== null, plan, promised: slotPromise(stored.plannedCase).chance,
       segments: visitSegments(plan, visit, booking.startMs, nowMs),
-      forecast: visit.finishedMs === null ? forecast(plan.stages, visit, slotEndMs, nowMs) : null,
+      forecast: visit.finishedMs === null ? forecast(plan.stages, visit, slotEndMs, nowMs, stored.plannedCase.pace ?? null) : null,
     } // prettier-ignore
   }
   const file = await readBookingFile(booking.id, time.day)

@@ -3,6 +3,7 @@ import { BuildId, Measured } from '../build'
 import { CoatId } from '../coat'
 import { Kit, LengthMm } from '../lengths'
 import { House } from '../order'
+import { Pace } from '../pace'
 import { LastEntry, Request } from '../request'
 import { StageId, Trigger } from '../stages'
 import { Day } from '../units'
@@ -69,6 +70,8 @@ export const Case = z.strictObject({
     .optional(),
   /** A card saved for this dog since the last visit: what *same as last time* then repeats. */
   saved: z.strictObject({ date: Day, card: z.array(LastEntry) }).optional(),
+  /** What this house's own visits say of the minutes. */
+  pace: Pace.optional(),
   kit: Kit.optional(),
   house: House.optional(),
   order: z.array(StageId).max(40, { error: 'An order holds at most 40 stages.' }).optional(),

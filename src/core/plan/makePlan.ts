@@ -1,9 +1,11 @@
 import { bathFor } from '../bath'
+import { catchUps } from '../catch-up'
 import { differences } from '../card'
 import { cautionsFor, mayUseCabinet, referWhy, refers, type CareFacts } from '../care'
 import { breaks } from '../order'
+import { returning } from '../returning'
 import { behaviourAt } from '../stages'
-import { HOUSE_CHANCE, SLOT_STEP_MIN, fitSlot, type SlotPromise } from '../time'
+import { STAGE_SIGMA, HOUSE_CHANCE, SLOT_STEP_MIN, fitSlot, type SlotPromise, type Term } from '../time'
 import type { CardEntry } from '../request'
 import type { Case } from './case'
 import { BRUSH_LIMIT_MIN, isPelt, matWork, type MatWork } from './mats'
@@ -16,6 +18,9 @@ export function makePlan(input: Case): Plan {
   const mats = matWork(input)
   const planned = planCard(input, mats)
   const staged = planStages(input, planned, mats)
+  const promise = slotPromise(input)
+  const daySigma = input.pace?.daySigma ?? 0
+  const terms = staged.stages.map(({ id, p50 }): Term => ({ medianMin: p50, sigma: input.pace?.stages[id]?.sigma ?? STAGE_SIGMA }))
   const bodyMm = planned.presentMm.get('back') ?? 0
   return {
     kovit: 'plan/1',
@@ -36,18 +41,21 @@ export function makePlan(input: Case): Plan {
       bodyMm,
       mats.grades.size > 0,
     ),
-    fit: {
-      ...fitSlot(
-        staged.stages.map(({ p50 }) => p50),
-        staged.openWaitMin,
-        input.slotMin,
-        slotPromise(input),
-      ),
-      catchUp: [],
-    },
-    return: null,
+    fit: { ...fitSlot(terms, staged.openWaitMin, input.slotMin, promise, daySigma), catchUp: catchUps(staged.stages, planned.card) },
+    return: returning({
+      dog: input.dog,
+      rates: input.dog.growthMmPerWeek ?? {},
+      date: input.date,
+      card: planned.card,
+      mats: Math.max(0, ...mats.grades.values()),
+      next: { terms: withoutMats(terms, staged, mats), waitMin: staged.openWaitMin, daySigma, slotMin: input.slotMin, chance: promise.chance },
+    }),
   }
-}
+} // prettier-ignore
+
+/** What the next groom takes if it comes without mats. */
+const withoutMats = (terms: readonly Term[], { stages }: PlannedStages, { minutes }: MatWork): Term[] =>
+  terms.map((term, at) => (stages[at]?.id === 'brush-out' ? { ...term, medianMin: Math.max(1, term.medianMin - minutes) } : term)) // prettier-ignore
 
 /** What this house promises a slot by. */
 export const slotPromise = ({ house }: Pick<Case, 'house'>): SlotPromise => ({

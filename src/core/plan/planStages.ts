@@ -2,7 +2,17 @@ import { mayUseCabinet } from '../care'
 import { DEFAULT_HOUSE, arrange, houseFor, preferredOrder, type House } from '../order'
 import type { CardEntry } from '../request'
 import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone, type StageId } from '../stages'
-import { CABINET_MIN, behaviourFactor, oneDecimal, stageMedianMin, stageP90Min, type StageWork } from '../time'
+import { howOf, learnedLog } from '../pace'
+import {
+  CABINET_MIN,
+  behaviourFactor,
+  oneDecimal,
+  STAGE_SIGMA,
+  stageMedianMin,
+  stageP90Min,
+  type StageWork,
+  type Term,
+} from '../time'
 import { groupOf, type ZoneId } from '../zones'
 import type { Case } from './case'
 import type { PlannedCard } from './planCard'
@@ -43,16 +53,22 @@ export function planStages(input: Case, planned: PlannedCard, mats: MatWork): Pl
   const order = own ?? arrange(wanted, preferredOrder(house))
   const work = workOf(input, planned.card, mats)
   const stages = order.map((id): PlannedStage => {
-    const median = stageMedianMin(id, work)
+    const { medianMin: median, sigma } = stageTerm(
+      input,
+      id,
+      stageMedianMin(id, work),
+      howOf(id, zones.get(id) ?? [], planned.card, work.matMin > 0),
+    )
     const waitMin = id === 'dry' ? (work.cabinet ? CABINET_MIN : 0) : STAGE_FACTS[id].waitMin
     return {
       id,
       p50: oneDecimal(median),
-      p90: oneDecimal(stageP90Min(median)),
+      p90: oneDecimal(stageP90Min(median, Math.hypot(sigma, input.pace?.daySigma ?? 0))),
       waitMin,
       zones: zones.get(id) ?? [],
       why: [
         whyDone(id, work),
+        whyLearned(input, id),
         whyMinded(id, behaviour),
         id === 'look-over' ? whyBouts(input) : '',
         id === 'arrive' ? whoIsThere(behaviour) : '',
@@ -124,6 +140,22 @@ function workOf(input: Case, card: readonly CardEntry[], mats: MatWork): StageWo
     // A dog that struggles at the dryer is dried by hand, in the open.
     cabinet: input.setting === 'salon' && dryer < 3 && mayUseCabinet(input.dog, kinds, dryer),
   }
+}
+
+/** A stage's minutes as this house's own visits have them; by the table alone where nothing was learned. */
+export function stageTerm({ pace }: Pick<Case, 'pace'>, id: StageId, tableMin: number, how: string | null): Term {
+  if (!pace) return { medianMin: tableMin, sigma: STAGE_SIGMA }
+  const { house, dog } = learnedLog(pace, id, how)
+  return { medianMin: tableMin * Math.exp(house + dog), sigma: pace.stages[id]?.sigma ?? STAGE_SIGMA }
+}
+
+/** A dog that is this much off at a stage is worth a word. */
+const TELLING = 0.15
+
+function whyLearned({ pace }: Case, id: StageId): string {
+  const log = pace?.stages[id]?.dog ?? 0
+  if (Math.abs(log) < TELLING) return ''
+  return `Its own visits: ${Math.round(Math.abs(Math.exp(log) - 1) * 100)} % ${log > 0 ? 'more' : 'less'} time.`
 }
 
 /** How this dog took it before, and what that does to the minutes. */

@@ -1,4 +1,5 @@
-import { STAGE_SIGMA, sumOfLognormals } from './lognormal'
+import { sumOverDays } from './days'
+import type { Term } from './lognormal'
 
 /** House slots come in steps, and a slot is promised at this chance. Source: house default. */
 export const SLOT_STEP_MIN = 15
@@ -23,21 +24,20 @@ export interface Fit {
 
 /**
  * Whether a groom fits its slot: each stage lognormal about its median, waits as they are.
- * @param medians hands-on minutes a stage
+ * @param terms hands-on minutes a stage
  * @param waitMin minutes that nothing else can fill
+ * @param daySigma what a day does to all stages alike, on the log scale
  * @param house the chance a slot is promised at, 0 to 1, and its steps
  */
 export function fitSlot(
-  medians: readonly number[],
+  terms: readonly Term[],
   waitMin: number,
   slotMin: number,
   house: Partial<SlotPromise> = {},
+  daySigma = 0,
 ): Fit {
   const { chance = HOUSE_CHANCE, stepMin = SLOT_STEP_MIN } = house
-  const sum = sumOfLognormals(
-    medians.map((medianMin) => ({ medianMin, sigma: STAGE_SIGMA })),
-    waitMin,
-  )
+  const sum = sumOverDays(terms, waitMin, daySigma)
   let shortestSlotMin = stepMin
   while (sum.chanceWithin(shortestSlotMin) < chance && shortestSlotMin + stepMin <= LONGEST_SLOT_MIN)
     shortestSlotMin += stepMin

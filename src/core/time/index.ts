@@ -1,4 +1,5 @@
-export { STAGE_SIGMA, stageP90Min, sumOfLognormals } from './lognormal'
+export { STAGE_SIGMA, lognormalLeft, stageP90Min, sumOfLognormals } from './lognormal'
+export { sumOverDays } from './days'
 export type { MinutesSum, Term } from './lognormal'
 export { CABINET_MIN, behaviourFactor, matMinutes, stageMedianMin } from './minutes'
 export type { StageWork } from './minutes'

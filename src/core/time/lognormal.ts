@@ -5,7 +5,7 @@ export const STAGE_SIGMA = 0.25
 const Z90 = 1.2815515655446004
 
 /** Minutes that nine of ten such stages stay within. */
-export const stageP90Min = (medianMin: number): number => medianMin * Math.exp(Z90 * STAGE_SIGMA)
+export const stageP90Min = (medianMin: number, sigma = STAGE_SIGMA): number => medianMin * Math.exp(Z90 * sigma)
 
 export interface Term {
   medianMin: number
@@ -58,6 +58,25 @@ const certain = (min: number): MinutesSum => ({
   percentileMin: () => min,
   chanceWithin: (slotMin) => (slotMin >= min ? 1 : 0),
 })
+
+/** A stage that has used up its minutes is taken to need this much more, min. Source: from memory. */
+const LEAST_LEFT_MIN = 1
+
+/**
+ * What is left of a lognormal that has lasted some minutes already, as a lognormal of the same median and nine-tenths:
+ * both are exact quantiles of the distribution cut off at what is spent.
+ */
+export function lognormalLeft({ medianMin, sigma }: Term, spentMin: number): Term {
+  if (spentMin <= 0) return { medianMin, sigma }
+  const gone = normalShare(Math.log(spentMin / medianMin) / sigma)
+  if (gone > 0.9999) return { medianMin: Math.max(LEAST_LEFT_MIN, spentMin * sigma * LATE_SHARE), sigma: 1 }
+  const at = (share: number) => medianMin * Math.exp(sigma * normalQuantile(gone + share * (1 - gone))) - spentMin
+  const left = Math.max(LEAST_LEFT_MIN, at(0.5))
+  return { medianMin: left, sigma: Math.max(sigma, Math.log(Math.max(1, at(0.9) / left)) / Z90) }
+}
+
+/** Of a stage far beyond its minutes nothing is known but that it goes on: this share of sigma of what was spent. Source: from memory. */
+const LATE_SHARE = 0.3
 
 /** Solves (w + 2)·√(w − 1) = skewness for w = exp(σ²), by halving; the left side grows with w. */
 function widthForSkewness(skewness: number): number {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { STAGE_SIGMA } from './lognormal'
 import { STAGES } from '../stages'
 import { fitSlot, matMinutes, stageMedianMin, type StageWork } from '.'
 
@@ -48,11 +49,12 @@ describe('minutes of a stage (from memory, for a calm 7 kg drop coat)', () => {
 describe('fitting a slot', () => {
   it('the chance grows with the slot, and the shortest slot holds at 85 %', () => {
     const medians = [6, 20, 14, 9, 40]
-    const chances = [60, 75, 90, 105, 120].map((slotMin) => fitSlot(medians, 5, slotMin).chance)
+    const terms = medians.map((medianMin) => ({ medianMin, sigma: STAGE_SIGMA }))
+    const chances = [60, 75, 90, 105, 120].map((slotMin) => fitSlot(terms, 5, slotMin).chance)
     expect([...chances].sort((a, b) => a - b)).toEqual(chances)
-    const { shortestSlotMin } = fitSlot(medians, 5, 60)
-    expect(fitSlot(medians, 5, shortestSlotMin).chance).toBeGreaterThanOrEqual(0.85)
-    expect(fitSlot(medians, 5, shortestSlotMin - 15).chance).toBeLessThan(0.85)
+    const { shortestSlotMin } = fitSlot(terms, 5, 60)
+    expect(fitSlot(terms, 5, shortestSlotMin).chance).toBeGreaterThanOrEqual(0.85)
+    expect(fitSlot(terms, 5, shortestSlotMin - 15).chance).toBeLessThan(0.85)
   })
   it('a plan without work is sure', () =>
     expect(fitSlot([], 5, 15)).toMatchObject({ p50: 5, p90: 5, chance: 1, shortestSlotMin: 15 }))

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { MAX_WORDS, CardEntry } from '../request'
+import { CatchUpId } from '../catch-up'
 import { ConsentId, Finding } from '../care'
 import { LengthMm } from '../lengths'
 import { StageId, Trigger } from '../stages'
@@ -52,6 +53,8 @@ export const VisitEvent = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ ...base, kind: z.literal('measured'), zone: ZoneId, lengthMm: LengthMm }),
   z.strictObject({ ...base, kind: z.literal('matted'), zone: ZoneId, grade: z.number().int().min(0).max(4) }),
+  z.strictObject({ ...base, kind: z.literal('caught-up'), option: CatchUpId }),
+  z.strictObject({ ...base, kind: z.literal('owner-told'), words }),
   z.strictObject({ ...base, kind: z.literal('finding'), finding: Finding }),
   z.strictObject({
     ...base,

@@ -1,7 +1,6 @@
-import { openWait, type PlannedStage } from '../plan'
-import { sumOfLognormals, STAGE_SIGMA } from '../time'
+import type { PlannedStage } from '../plan'
 import type { StageId } from '../stages'
-import { stoppedBy, underWay } from './fold'
+import { stoppedBy } from './fold'
 import type { StageRecord, Visit } from './state'
 
 const MS_PER_MIN = 60_000
@@ -49,35 +48,3 @@ export function missedStages(planned: readonly PlannedStage[], visit: Visit): Pl
   const toCome = stagesToCome(planned, visit)
   return planned.slice(0, reached).filter((stage) => toCome.includes(stage))
 }
-
-export interface Forecast {
-  /** Milliseconds since the epoch. */
-  likelyMs: number
-  lateMs: number
-  /** Chance, 0 to 1, to be done by the slot's end. */
-  chance: number
-}
-
-/** When the visit will be done: what remains of this stage, and the stages to come. */
-export function forecast(planned: readonly PlannedStage[], visit: Visit, slotEndMs: number, nowMs: number): Forecast {
-  const record = underWay(visit)
-  const current = record === null ? undefined : planned.find(({ id }) => id === record.stage)
-  const spent = record === null ? { handsMin: 0, waitMin: 0 } : minutesOf(record, visit, nowMs)
-  const toCome = stagesToCome(planned, visit)
-  const waits = toCome.reduce((sum, stage) => sum + openWait(planned, planned.indexOf(stage)), 0)
-  const waited = record !== null && record.waitFromMs === null && record.waitedMs > 0
-  const currentWait = current && !waited ? Math.max(0, openWait(planned, planned.indexOf(current)) - spent.waitMin) : 0
-  const handsDone =
-    record !== null && (record.waitFromMs !== null || record.waitedMs > 0) && current?.id === 'condition'
-  const handsLeft = current && !handsDone ? Math.max(current.p50 - spent.handsMin, LEAST_LEFT_MIN) : 0
-  const medians = [...toCome.map(({ p50 }) => p50), ...(handsLeft > 0 ? [handsLeft] : [])]
-  const sum = sumOfLognormals(medians.map((medianMin) => ({ medianMin, sigma: STAGE_SIGMA })), waits + currentWait) // prettier-ignore
-  return {
-    likelyMs: nowMs + sum.percentileMin(0.5) * MS_PER_MIN,
-    lateMs: nowMs + sum.percentileMin(0.9) * MS_PER_MIN,
-    chance: sum.chanceWithin((slotEndMs - nowMs) / MS_PER_MIN),
-  }
-}
-
-/** A stage that has used up its minutes is taken to need this much more. Source: from memory. */
-const LEAST_LEFT_MIN = 1

@@ -5,7 +5,17 @@ type Recorded = Extract<
   VisitEvent,
   {
     kind:
-      'note' | 'zone-cut' | 'cautions-seen' | 'behaviour' | 'weighed' | 'measured' | 'matted' | 'finding' | 'consent'
+      | 'note'
+      | 'zone-cut'
+      | 'cautions-seen'
+      | 'behaviour'
+      | 'weighed'
+      | 'measured'
+      | 'matted'
+      | 'caught-up'
+      | 'owner-told'
+      | 'finding'
+      | 'consent'
   }
 >
 
@@ -31,6 +41,12 @@ export function recorded(visit: Visit, event: Recorded): Visit {
       return { ...visit, measuredMm: { ...visit.measuredMm, [event.zone]: event.lengthMm } }
     case 'matted':
       return { ...visit, mats: { ...visit.mats, [event.zone]: event.grade } }
+    case 'caught-up':
+      return { ...visit, caughtUp: [...new Set([...visit.caughtUp, event.option])] }
+    case 'owner-told': {
+      const { words, atMs, by } = event
+      return { ...visit, told: [...visit.told, { words, atMs, by }] }
+    }
     case 'finding':
       return { ...visit, findings: [...visit.findings, { ...event.finding, atMs: event.atMs, by: event.by }] }
     case 'consent': {

@@ -1,4 +1,6 @@
-import { makePlan, type Case, type Plan } from '../plan'
+import { catchUp } from '../catch-up'
+import { FULL_KIT } from '../lengths'
+import { coatToday, makePlan, type Case, type Plan } from '../plan'
 import type { Visit } from './state'
 
 /** The case and the plan of a visit as they stand now. */
@@ -10,18 +12,24 @@ export interface Standing {
 /**
  * What the hand measures on the bench decides, as it would have before the start: the plan is made again from it. The
  * stages stay those that were begun with, in their order; only what is cut in them, their minutes and their cautions
- * follow.
+ * follow. What was taken to catch up comes last.
  */
-export function standing(planned: Case, plan: Plan, { measuredMm, mats }: Visit): Standing {
+export function standing(planned: Case, begun: Plan, visit: Visit): Standing {
+  const now = asMeasured(planned, begun, visit)
+  if (visit.caughtUp.length === 0) return now
+  return { ...now, plan: catchUp(now.plan, visit.caughtUp, planned.kit ?? FULL_KIT, coatToday(now.case)) }
+}
+
+function asMeasured(planned: Case, plan: Plan, { measuredMm, mats }: Visit): Standing {
   const zones = Object.keys(measuredMm)
   if (zones.length === 0 && Object.keys(mats).length === 0) return { case: planned, plan }
   const sides = Object.entries(planned.coatSidesMm ?? {}).filter(([zone]) => !zones.includes(zone))
-  const asMeasured: Case = {
+  const known: Case = {
     ...planned,
     coatNowMm: { ...planned.coatNowMm, ...measuredMm },
     coatSidesMm: Object.fromEntries(sides),
     mats: { ...planned.mats, ...mats },
     order: plan.stages.map(({ id }) => id),
   }
-  return { case: asMeasured, plan: makePlan(asMeasured) }
+  return { case: known, plan: makePlan(known) }
 }

@@ -1,3 +1,4 @@
+import type { CatchUpId } from '../catch-up'
 import type { ConsentId, Finding } from '../care'
 import type { StageId, Trigger } from '../stages'
 import type { ZoneId } from '../zones'
@@ -36,6 +37,10 @@ export interface Visit {
   measuredMm: Partial<Record<ZoneId, number>>
   /** Mats as graded on the bench, 0 to 4. */
   mats: Partial<Record<ZoneId, number>>
+  /** What was made simpler or left out to catch up, as it was taken. */
+  caughtUp: readonly CatchUpId[]
+  /** Messages to the owner, oldest first. */
+  told: { words: string; atMs: number; by: string }[]
 }
 
 export const NEW_VISIT: Visit = {
@@ -53,4 +58,6 @@ export const NEW_VISIT: Visit = {
   weightKg: null,
   measuredMm: {},
   mats: {},
+  caughtUp: [],
+  told: [],
 }

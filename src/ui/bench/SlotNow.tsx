@@ -11,12 +11,21 @@ const TAPE_EDGES = 40
 const toMin = (ms: number) => ms / 60_000
 
 /** The slot as a tape: what happened, what is under way, what is to come, and the finish it leads to. */
-export function SlotNow({ dog, plan, visit, nowMs, slotStartMs, slotMin, timeZone }: BenchProps & { visit: Visit }) {
+export function SlotNow({
+  dog,
+  plan,
+  plannedCase,
+  visit,
+  nowMs,
+  slotStartMs,
+  slotMin,
+  timeZone,
+}: BenchProps & { visit: Visit }) {
   const { ref, width } = useWidth(TAPE_PX)
   const time = houseTime(timeZone)
   const slotEndMs = slotStartMs + slotMin * 60_000
   const open = visit.finishedMs === null
-  const ahead = forecast(plan.stages, visit, slotEndMs, nowMs)
+  const ahead = forecast(plan.stages, visit, slotEndMs, nowMs, plannedCase.pace ?? null)
   const late = open && ahead.likelyMs > slotEndMs
   const segments = visitSegments(plan, visit, slotStartMs, nowMs)
   const extentMin = Math.max(slotMin, open ? toMin(ahead.lateMs - slotStartMs) : 0, segments.at(-1)?.toMin ?? 0)

@@ -43,7 +43,7 @@ export interface DayEntry {
   promised: number
   visit: Visit | null
   segments: Segment[]
-  forecast: Forecast | null
+  forecast: Pick<Forecast, 'likelyMs' | 'lateMs' | 'chance'> | null
 }
 
 const MS_PER_MIN = 60_000

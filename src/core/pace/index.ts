@@ -1,0 +1,7 @@
+export type { Cell, Cells } from './cells'
+export { DAY_SIGMA, stageKeys, visitKeys } from './effects'
+export type { PaceOf } from './effects'
+export { isTrusted, learn } from './learn'
+export type { TimedGroom, TimedStage } from './learn'
+export { howOf } from './how'
+export { HOWS, Pace, learnedLog, paceKeys, paceOn } from './pace'

@@ -1,0 +1,2 @@
+export { returnWords, returning } from './returning'
+export type { Return, ReturnOf, ReturnReason } from './returning'
