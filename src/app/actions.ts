@@ -3,12 +3,14 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { Case, makePlan, problemsOf, refuse, type Result } from '@/core/plan'
+import { Verdict } from '@/core/repeat'
 import { Request } from '@/core/request'
 import { Day } from '@/core/units'
+import { ZoneId } from '@/core/zones'
 import { addBooking, keepRequest, LookOver, OwnOrder, readBookingsOfDog } from '@/data/bookings'
 import { readBookingFile } from '@/data/caseOfBooking'
 import { proposeSlot } from '@/data/proposeSlot'
-import { closeVisit, readVisitsOfBookings, startVisit } from '@/data/visits'
+import { closeVisit, keepVerdict, readVisitsOfBookings, startVisit } from '@/data/visits'
 import { openHouse } from './house'
 
 const NewVisit = z.strictObject({
@@ -17,13 +19,15 @@ const NewVisit = z.strictObject({
   day: Day,
   clock: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'Give the time as hours and minutes, such as 09:30.' }),
   sameAsLast: z.boolean(),
+  /** A bath and tidy between two full grooms. */
+  tidy: z.boolean().default(false),
 })
 
 /** Books a dog; the slot is the shortest that its own plan holds at the house's chance. */
 export async function bookVisit(input: unknown): Promise<Result<{ bookingId: number; slotMin: number }>> {
   const asked = NewVisit.safeParse(input)
   if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
-  const { dogId, staffId, day, clock, sameAsLast } = asked.data
+  const { dogId, staffId, day, clock, sameAsLast, tidy } = asked.data
   const { time, staff } = await openHouse()
   if (!staff.some(({ id }) => id === staffId)) return refuse('staffId', 'Nobody of that name works here.')
   const startMs = time.at(day, clock)
@@ -34,8 +38,8 @@ export async function bookVisit(input: unknown): Promise<Result<{ bookingId: num
     dogId,
     staffId,
     startMs,
-    service: 'Full groom',
-    request: { sameAsLast },
+    service: tidy ? 'Bath and tidy' : 'Full groom',
+    request: tidy ? { pattern: 'bath-tidy' } : { sameAsLast },
     coatNowMm: {},
     mats: {},
     setting: 'salon' as const,
@@ -84,6 +88,15 @@ export async function startBench(bookingId: unknown): Promise<Result<{ visitId: 
   )
   revalidatePath('/')
   return { ok: true, value: { visitId } }
+}
+
+const Said = z.strictObject({ visitId: z.number().int().positive(), zone: ZoneId, verdict: Verdict.nullable() })
+
+/** Keeps what the owner said of a zone; the next card bends there. */
+export async function ownerSaid(input: unknown): Promise<Result<null>> {
+  const asked = Said.safeParse(input)
+  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  return keepVerdict(asked.data.visitId, asked.data.zone, asked.data.verdict)
 }
 
 const WrapUp = z.strictObject({ visitId: z.number().int().positive(), liked: z.boolean().nullable() })

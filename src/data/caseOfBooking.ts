@@ -8,6 +8,7 @@ import { readCard, readSavedSince, type TrimCard } from './cards'
 import { readDog, type Dog } from './dogs'
 import { readGrowth } from './growth'
 import { readRules } from './houseRules'
+import { readPace } from './pace'
 import { readKit } from './kit'
 import { countVisits, readVisitsOfDog, type StoredVisit } from './visits'
 
@@ -38,15 +39,16 @@ export async function readBookingFile(bookingId: number, dayOf: (ms: number) => 
 export async function caseFor(booking: Booking, dayOf: (ms: number) => string): Promise<BookingFile | null> {
   const dog = await readDog(booking.dogId)
   if (!dog) return null
-  const [kit, house, visits, [lastVisit], growth] = await Promise.all([
+  const [kit, house, visits, [lastVisit], growth, pace] = await Promise.all([
     readKit(),
     readRules(),
     countVisits(dog.id),
     readVisitsOfDog(dog.id, 1, booking.startMs),
     readGrowth(dog, booking.startMs, dayOf),
+    readPace(dog.id, booking.staffId, dog.coat, booking.startMs),
   ])
   const lastCard = lastVisit?.cutCardId ? await readCard(lastVisit.cutCardId) : null
-  const savedCard = await readSavedSince(dog.id, lastCard?.version ?? 0)
+  const savedCard = (await readSavedSince(dog.id, lastCard?.version ?? 0)) ?? (await fullCardBehind(lastVisit))
   const date = dayOf(booking.startMs)
   const planned: Case = {
     kovit: 'case/1',
@@ -63,16 +65,31 @@ export async function caseFor(booking: Booking, dayOf: (ms: number) => string): 
     setting: booking.setting,
     slotMin: booking.slotMin,
     ...booking.own,
+    ...(pace ? { pace } : {}),
     ...(lastVisit && lastCard ? { last: lastOf(lastVisit, lastCard, dayOf) } : {}),
     ...(savedCard ? { saved: { date: dayOf(savedCard.madeMs), card: savedCard.zones } } : {}),
   }
   return { booking, dog, lastVisit: lastVisit ?? null, lastCard, savedCard, growth, planned }
 }
 
+/** Behind a bath and tidy stands the last full groom: its card is the one to repeat. */
+async function fullCardBehind(last: StoredVisit | undefined): Promise<TrimCard | null> {
+  if (last?.plannedCase.request.pattern !== 'bath-tidy') return null
+  const before = await readVisitsOfDog(last.dogId, FURTHEST_BACK, last.startedMs + 1)
+  const full = before.find(
+    ({ plannedCase, cutCardId }) => plannedCase.request.pattern !== 'bath-tidy' && cutCardId !== null,
+  )
+  return full?.cutCardId ? readCard(full.cutCardId) : null
+}
+
+/** Nobody has more baths than this between two grooms. */
+const FURTHEST_BACK = 8
+
 /** The last visit as the next one needs it; a wish that this coat can never grow to is not carried on. */
-const lastOf = ({ startedMs, liked, plan }: StoredVisit, card: TrimCard, dayOf: (ms: number) => string): Case['last'] => ({
+const lastOf = ({ startedMs, liked, plan, verdicts }: StoredVisit, card: TrimCard, dayOf: (ms: number) => string): Case['last'] => ({
   date: dayOf(startedMs),
   card: card.zones,
+  ...(Object.keys(verdicts).length > 0 ? { verdicts } : {}),
   growing: plan.growing.filter(({ readyOn }) => readyOn !== null).map(({ zone, wantedMm }) => ({ zone, wantedMm })),
   ...(liked === null ? {} : { liked }),
 }) // prettier-ignore

@@ -61,10 +61,18 @@ export async function keepMeasures(dogId: number, build: BuildId, measured: Meas
   return true
 }
 
+export interface Owner {
+  name: string
+  phone: string | null
+  place: string
+}
+
 /** Owners by household. */
-export async function readOwners(): Promise<Map<number, { name: string; place: string }>> {
+export async function readOwners(): Promise<Map<number, Owner>> {
   const { owner, household } = database().models
   const [owners, households] = await Promise.all([owner.findAll(), household.findAll()])
   const places = new Map(households.map(({ id, place }) => [id, place]))
-  return new Map(owners.map(({ householdId, name }) => [householdId, { name, place: places.get(householdId) ?? '' }]))
+  return new Map(
+    owners.map(({ householdId, name, phone }) => [householdId, { name, phone, place: places.get(householdId) ?? '' }]),
+  )
 }

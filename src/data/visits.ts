@@ -1,8 +1,11 @@
 import { Op, literal, type Transaction } from 'sequelize'
 import { Case, Plan, coatToday, refuse, type Result } from '@/core/plan'
+import { Verdicts, type Verdict } from '@/core/repeat'
+import type { ZoneId } from '@/core/zones'
 import { VisitEvent, bladeMinutes, cutCard, foldVisit, outcomes, standing, type Visit } from '@/core/visit'
 import { addCard } from './cards'
 import { database } from './connection'
+import { learnFrom } from './pace'
 import type { Row } from './models'
 import type { EventFields, VisitFields } from './models/rows'
 
@@ -17,6 +20,7 @@ export interface StoredVisit {
   startedMs: number
   closedMs: number | null
   liked: boolean | null
+  verdicts: Verdicts
 }
 
 /** @throws when a stored row does not fit a visit */
@@ -29,6 +33,7 @@ function toVisit(row: Row<VisitFields>): StoredVisit {
     startedMs: row.startedAt.getTime(),
     closedMs: row.closedAt?.getTime() ?? null,
     liked: liked === null ? null : Boolean(liked),
+    verdicts: Verdicts.parse(JSON.parse(row.verdicts)),
   } // prettier-ignore
 }
 
@@ -163,6 +168,21 @@ async function rememberDog(dogId: number, { behaviour, weightKg }: Visit, transa
   await dog.update({ behaviour: JSON.stringify({ ...known, ...grades }), ...(weightKg === null ? {} : { weightKg }) }, { transaction }) // prettier-ignore
 }
 
+/** Keeps the owner's word on a zone of a visit; null takes it back. */
+export async function keepVerdict(visitId: number, zone: ZoneId, verdict: Verdict | null): Promise<Result<null>> {
+  const { sequelize, models } = database()
+  return sequelize.transaction(async (transaction): Promise<Result<null>> => {
+    const row = await models.visit.findByPk(visitId, { lock: transaction.LOCK.UPDATE, transaction })
+    if (!row) return refuse('visitId', 'There is no such visit.')
+    const { [zone]: _, ...others } = Verdicts.parse(JSON.parse(row.verdicts))
+    await row.update(
+      { verdicts: JSON.stringify(verdict === null ? others : { ...others, [zone]: verdict }) },
+      { transaction },
+    )
+    return { ok: true, value: null }
+  })
+}
+
 /** Wraps a visit up: the card as cut becomes the dog's next version. Closing twice changes nothing more. */
 export async function closeVisit(visitId: number, liked: boolean | null, nowMs: number): Promise<Result<StoredVisit>> {
   const { sequelize, models } = database()
@@ -190,6 +210,11 @@ export async function closeVisit(visitId: number, liked: boolean | null, nowMs: 
     const worked = [...bladeMinutes(plan.stages, cut, folded)].map(([blade, minutes]) => ({ visitId, blade, minutes, workedAt: new Date(nowMs) })) // prettier-ignore
     await models.bladeUse.bulkCreate(worked, { transaction })
     await rememberDog(row.dogId, folded, transaction)
+    const booking = await models.booking.findByPk(row.bookingId, { attributes: ['staffId'], transaction })
+    await learnFrom(
+      { planned: begun.plannedCase, visit: folded, dogId: row.dogId, staffId: booking?.staffId ?? 0, nowMs },
+      transaction,
+    )
     await row.update({ cutCardId: card.id, closedAt: new Date(nowMs), liked }, { transaction })
     return { ok: true, value: toVisit(row) }
   })

@@ -1,14 +1,17 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { readBookings } from '@/data/bookings'
+import { readOwners, type Owner } from '@/data/dogs'
 import { readLogs, readVisitsOfBookings } from '@/data/visits'
 import { DayBoard } from '@/ui/day/DayBoard'
+import { Outbox } from '@/ui/day/Outbox'
 import { DayNotices } from '@/ui/day/DayNotices'
 import { dayRow, type DayEntry } from '@/ui/day/dayRow'
 import { Frame } from '@/ui/frame/Frame'
 import { Refresh } from '@/ui/frame/Refresh'
 import { Saying } from '@/ui/frame/Saying'
 import { addDays, Day } from '@/core/units'
+import type { HouseTime } from '@/ui/time/houseTime'
 import { openHouse, type OpenHouse } from '../house'
 import { readDayEntry } from '../visitFile'
 
@@ -56,9 +59,32 @@ export default async function DayPage({ searchParams }: { searchParams: Promise<
           Book from a dog’s file; the slot is proposed from the dog’s own plan.
         </Saying>
       ) : (
-        <DayBoard rows={rows} time={time} nowMs={day === today ? nowMs : null} />
+        <>
+          <DayBoard rows={rows} time={time} nowMs={day === today ? nowMs : null} />
+          <Outbox messages={await outbox(entries, time)} />
+        </>
       )}
     </Frame>
+  )
+}
+
+/** Messages of the day's visits, with who they are for. */
+async function outbox(entries: readonly DayEntry[], time: HouseTime) {
+  const owners = entries.some(({ visit }) => (visit?.told.length ?? 0) > 0)
+    ? await readOwners()
+    : new Map<number, Owner>()
+  return entries.flatMap(({ visit, visitId, dog }) =>
+    (visit?.told ?? []).map(({ words, atMs }) => {
+      const owner = owners.get(dog.householdId)
+      return {
+        key: `${visitId} ${atMs}`,
+        dog: dog.name,
+        owner: owner?.name ?? 'the owner',
+        phone: owner?.phone ?? null,
+        words,
+        clock: time.clock(atMs),
+      }
+    }),
   )
 }
 

@@ -4,6 +4,7 @@ import { CoatId } from '../coat'
 import { Kit, LengthMm } from '../lengths'
 import { House } from '../order'
 import { Pace } from '../pace'
+import { Verdicts } from '../repeat'
 import { LastEntry, Request } from '../request'
 import { StageId, Trigger } from '../stages'
 import { Day } from '../units'
@@ -64,6 +65,8 @@ export const Case = z.strictObject({
       date: Day,
       liked: z.boolean().optional(),
       card: z.array(LastEntry),
+      /** What the owner said of it, zone by zone. */
+      verdicts: Verdicts.optional(),
       /** Wishes that still wait for coat. */
       growing: z.array(z.strictObject({ zone: ZoneId, wantedMm: LengthMm })).optional(),
     })

@@ -3,14 +3,15 @@ import { catchUps } from '../catch-up'
 import { differences } from '../card'
 import { cautionsFor, mayUseCabinet, referWhy, refers, type CareFacts } from '../care'
 import { breaks } from '../order'
-import { returning } from '../returning'
 import { behaviourAt } from '../stages'
-import { STAGE_SIGMA, HOUSE_CHANCE, SLOT_STEP_MIN, fitSlot, type SlotPromise, type Term } from '../time'
+import { fitSlot } from '../time'
 import type { CardEntry } from '../request'
 import type { Case } from './case'
 import { BRUSH_LIMIT_MIN, isPelt, matWork, type MatWork } from './mats'
 import type { Plan } from './plan'
 import { planCard } from './planCard'
+import { slotPromise } from './promise'
+import { returnOf, termsOf } from './returnOf'
 import { planStages, type PlannedStages } from './planStages'
 
 /** The whole plan of one dog. Pure: the same case gives the same plan. */
@@ -20,7 +21,7 @@ export function makePlan(input: Case): Plan {
   const staged = planStages(input, planned, mats)
   const promise = slotPromise(input)
   const daySigma = input.pace?.daySigma ?? 0
-  const terms = staged.stages.map(({ id, p50 }): Term => ({ medianMin: p50, sigma: input.pace?.stages[id]?.sigma ?? STAGE_SIGMA }))
+  const terms = termsOf(input, staged.stages)
   const bodyMm = planned.presentMm.get('back') ?? 0
   return {
     kovit: 'plan/1',
@@ -42,26 +43,9 @@ export function makePlan(input: Case): Plan {
       mats.grades.size > 0,
     ),
     fit: { ...fitSlot(terms, staged.openWaitMin, input.slotMin, promise, daySigma), catchUp: catchUps(staged.stages, planned.card) },
-    return: returning({
-      dog: input.dog,
-      rates: input.dog.growthMmPerWeek ?? {},
-      date: input.date,
-      card: planned.card,
-      mats: Math.max(0, ...mats.grades.values()),
-      next: { terms: withoutMats(terms, staged, mats), waitMin: staged.openWaitMin, daySigma, slotMin: input.slotMin, chance: promise.chance },
-    }),
+    return: returnOf(input, staged.stages, staged.openWaitMin, planned.card),
   }
 } // prettier-ignore
-
-/** What the next groom takes if it comes without mats. */
-const withoutMats = (terms: readonly Term[], { stages }: PlannedStages, { minutes }: MatWork): Term[] =>
-  terms.map((term, at) => (stages[at]?.id === 'brush-out' ? { ...term, medianMin: Math.max(1, term.medianMin - minutes) } : term)) // prettier-ignore
-
-/** What this house promises a slot by. */
-export const slotPromise = ({ house }: Pick<Case, 'house'>): SlotPromise => ({
-  chance: house?.chancePercent === undefined ? HOUSE_CHANCE : house.chancePercent / 100,
-  stepMin: house?.slotStepMin ?? SLOT_STEP_MIN,
-})
 
 /** A double coat clipped under this there may not grow back the same, mm. Source: common practice. */
 const DOUBLE_COAT_MM = 10

@@ -3,6 +3,7 @@ import { FULL_KIT, type Cut } from '../lengths'
 import { DEFAULT_HOUSE } from '../order'
 import { wishesOf, type Answered, type CardEntry, type Wish } from '../request'
 import { refers } from '../care'
+import { bent, verdictWords, type Verdicts } from '../repeat'
 import { figureMm } from '../units'
 import type { ZoneId } from '../zones'
 import type { Case } from './case'
@@ -23,18 +24,19 @@ export interface PlannedCard {
 export function planCard(input: Case, mats: MatWork): PlannedCard {
   const kit = input.kit ?? FULL_KIT
   const presentMm = coatToday(input)
+  const verdicts = input.last?.verdicts ?? {}
   const card: CardEntry[] = []
   const growing: Growing[] = []
   const { wishes, understood, unclear } = wishesOf({
     request: input.request,
     coat: input.dog.coat,
     dog: input.dog,
-    last: (input.saved ?? input.last)?.card ?? [],
+    last: input.saved?.card ?? bent(input.last?.card ?? [], verdicts),
     growing: input.last?.growing ?? [],
     presentMm,
     kit,
   })
-  for (const wish of wishes) {
+  for (const wish of wishes.map((each) => withVerdict(each, input, verdicts))) {
     const present = presentMm.get(wish.zone) ?? 0
     const grade = mats.under.has(wish.zone) ? (mats.grades.get(wish.zone) ?? 0) : null
     const planned = referred(input, wish, present) ?? canalCut(input, wish, present) ??
@@ -43,6 +45,12 @@ export function planCard(input: Case, mats: MatWork): PlannedCard {
     if (planned.wantedMm !== null) growing.push(growingOf(input, wish.zone, planned.wantedMm, planned.cut.lengthMm))
   }
   return { card, growing, presentMm, understood, unclear }
+}
+
+/** Says that the owner's word bent the zone, where the last trim is asked for again. */
+function withVerdict(wish: Wish, { request, saved }: Case, verdicts: Verdicts): Wish {
+  const verdict = verdicts[wish.zone]
+  return verdict && request.sameAsLast && !saved ? { ...wish, why: `${wish.why} ${verdictWords(verdict)}` } : wish
 }
 
 /** Says which side decided where left and right were measured apart. */

@@ -126,7 +126,8 @@ function whyNoRoughIn(input: Case, { card, presentMm }: PlannedCard, house: Hous
   return before - after > before * ROUGH_IN_SHARE ? null : 'Less than a third of the coat comes off.'
 }
 
-function workOf(input: Case, card: readonly CardEntry[], mats: MatWork): StageWork {
+/** What of a dog and its trim decides the minutes. */
+export function workOf(input: Case, card: readonly CardEntry[], mats: MatWork): StageWork {
   const legs = card.filter(({ zone, method }) => groupOf(zone) === 'legs' && method !== 'leave')
   const kinds = new Set<string>((input.health ?? []).map(({ kind }) => kind))
   const dryer = input.behaviour?.dryer ?? 0

@@ -27,6 +27,24 @@ export function doneByStage(visit: Visit, nowMs: number): Map<StageId, { handsMi
   return done
 }
 
+/** A stage that was paused for longer than it was worked on is timed doubtfully, and counts half. Source: from memory. */
+const DOUBTFUL = 0.5
+
+/**
+ * Hands-on minutes of every stage that was timed to its end, for learning. A stage that a stop cut short is none; one that
+ * was taken up twice, or paused for longer than it was worked on, counts half.
+ */
+export function timedStages(visit: Visit, nowMs: number): { stage: StageId; actualMin: number; weight: number }[] {
+  const stop = stoppedBy(visit)
+  return [...doneByStage(visit, nowMs)].flatMap(([stage, { handsMin }]) => {
+    const records = visit.stages.filter((each) => each.stage === stage)
+    const whole = records.every(({ startMs, endMs }) => endMs !== null && (stop === null || endMs <= stop.atMs || startMs > stop.atMs))
+    const pausedMin = records.reduce((sum, { pausedMs }) => sum + pausedMs, 0) / MS_PER_MIN
+    const doubtful = records.length > 1 || pausedMin > handsMin
+    return whole ? [{ stage, actualMin: handsMin, weight: doubtful ? DOUBTFUL : 1 }] : []
+  })
+} // prettier-ignore
+
 /** Minutes from the first stage to the last mark, pauses included: what the slot is held against. */
 export const elapsedMin = (visit: Visit, nowMs: number): number =>
   visit.startMs === null ? 0 : ((visit.finishedMs ?? nowMs) - visit.startMs) / MS_PER_MIN

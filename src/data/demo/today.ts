@@ -2,7 +2,7 @@ import { database } from '../connection'
 import type { Request } from '@/core/request'
 import type { DemoDog } from './cast'
 import { DAY_MS, MS_PER_MIN, QUARTER, toQuarter, type DemoClock } from './clock'
-import { book, groom, moveBooking, planOf, type Person } from './groom'
+import { book, groom, moveBooking, trueCourse, type Person } from './groom'
 import { withoutWishes } from './history'
 import { seeded, type Chance } from './random'
 import { minutesTo, simulateVisit } from './simulate'
@@ -31,7 +31,7 @@ export async function makeToday(
   const slotOf = async (id: number) => (await database().models.booking.findByPk(id))?.slotMin ?? 0
 
   const quill = await book(clock, idOf('Quill'), wren, nowMs, { ...requestOf('Quill'), lengthsMm: { muzzle: 12, bridge: 12 }, words: 'nose fuller, face shorter than last time' }, { bridge: 2 }, { armpit: 2 }) // prettier-ignore
-  const quillTrial = simulateVisit(await planOf(clock, quill), 0, wren.name, seeded(QUILL_SEED), LATE_DAY)
+  const quillTrial = simulateVisit(await trueCourse(clock, quill, wren), 0, wren.name, seeded(QUILL_SEED), LATE_DAY)
   const quillStart = toQuarter(
     nowMs - ((minutesTo(quillTrial, 'stage-started', 'head') ?? 0) + INTO_HEAD_MIN) * MS_PER_MIN,
   )
@@ -39,7 +39,7 @@ export async function makeToday(
   await groom(clock, quill, wren, quillStart, seeded(QUILL_SEED), nowMs, LATE_DAY)
 
   const ottoline = await book(clock, idOf('Ottoline'), ansel, nowMs, requestOf('Ottoline'), {})
-  const trial = simulateVisit(await planOf(clock, ottoline), 0, ansel.name, seeded(OTTOLINE_SEED))
+  const trial = simulateVisit(await trueCourse(clock, ottoline, ansel), 0, ansel.name, seeded(OTTOLINE_SEED))
   const ottolineStart = nowMs - ((minutesTo(trial, 'wait-started', 'dry') ?? 0) + 6) * MS_PER_MIN
   await moveBooking(ottoline, toQuarter(ottolineStart))
   await groom(clock, ottoline, ansel, ottolineStart, seeded(OTTOLINE_SEED), nowMs)

@@ -8,6 +8,7 @@ import { SIGNED } from './0004-signed'
 import { HOUSE_CAUTIONS } from './0005-house-cautions'
 import { OWN_ORDER } from './0006-own-order'
 import { PHOTOS_PEOPLE_STATIONS } from './0007-photos-people-stations'
+import { PACE } from './0008-pace'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -18,6 +19,7 @@ const MIGRATIONS = [
   { name: '0005-house-cautions', statements: HOUSE_CAUTIONS },
   { name: '0006-own-order', statements: OWN_ORDER },
   { name: '0007-photos-people-stations', statements: PHOTOS_PEOPLE_STATIONS },
+  { name: '0008-pace', statements: PACE },
 ]
 
 /** Brings the tables up to date. Returns the names of the migrations that ran. */

@@ -1,6 +1,6 @@
 import type { ModelStatic, Sequelize } from 'sequelize'
 import { DataTypes, Model } from 'sequelize'
-import type { BladeUseFields, BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, HousePatternFields, HouseCautionFields, OwnerFields, PhotoFields, RuleFields, StaffFields, StationFields, ToolFields, VisitFields } from './rows' // prettier-ignore
+import type { BladeUseFields, BookingFields, CardFields, CardZoneFields, DogFields, EventFields, HouseFields, HouseholdFields, HousePatternFields, HouseCautionFields, OwnerFields, PaceCellFields, PhotoFields, RuleFields, StaffFields, StationFields, ToolFields, VisitFields } from './rows' // prettier-ignore
 
 /** A row and its columns. */
 export type Row<T extends object> = Model<T, Partial<T>> & T
@@ -23,10 +23,11 @@ export interface Models {
   visit: Table<VisitFields>
   event: Table<EventFields>
   photo: Table<PhotoFields>
+  paceCell: Table<PaceCellFields>
   station: Table<StationFields>
 }
 
-const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT, BLOB } = DataTypes
+const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT, BLOB, DOUBLE } = DataTypes
 const id = { type: INTEGER, autoIncrement: true, primaryKey: true }
 const text = { type: STRING(200), allowNull: false }
 const optional = { type: STRING(200), allowNull: true }
@@ -42,6 +43,7 @@ export function defineModels(sequelize: Sequelize): Models {
     return sequelize.define(name, own as never, { tableName: name }) as unknown as Table<T>
   }
   const models: Models = {
+    paceCell: table('pace_cells', { id: { type: STRING(120), primaryKey: true }, n: { type: DOUBLE, allowNull: false }, total: { type: DOUBLE, allowNull: false }, day: number }),
     house: table('house', { id, name: text, place: text, timeZone: text, unit: text }),
     rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
     staff: table('staff', { id, name: text, role: text, work: { ...json, defaultValue: '{}' } }),
@@ -76,7 +78,7 @@ export function defineModels(sequelize: Sequelize): Models {
     }),
     visit: table('visits', {
       id, bookingId: number, dogId: number, plannedCardId: number, cutCardId: { type: INTEGER }, plannedCase: json,
-      plan: json, startedAt: moment, closedAt: { type: DATE(3) }, liked: { type: BOOLEAN },
+      plan: json, startedAt: moment, closedAt: { type: DATE(3) }, liked: { type: BOOLEAN }, verdicts: { ...json, defaultValue: '{}' },
     }),
     event: table('visit_events', {
       id: { type: STRING(36), primaryKey: true }, visitId: number, atMs: { type: BIGINT, get: figure('atMs') },

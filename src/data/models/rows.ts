@@ -138,6 +138,13 @@ export interface VisitFields {
   startedAt: Date
   closedAt: Date | null
   liked: boolean | null
+  verdicts: string
+}
+export interface PaceCellFields {
+  id: string
+  n: number
+  total: number
+  day: number
 }
 export interface EventFields {
   id: string

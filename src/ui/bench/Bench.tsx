@@ -66,8 +66,8 @@ export function Bench(begun: BenchProps) {
   return (
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
       <BenchTop {...props} visit={visit} stage={stage} waiting={waiting} nowMs={nowMs} />
-      <SlotNow {...props} visit={visit} nowMs={nowMs} />
-      <StageNow {...props} visit={visit} stage={stage} nowMs={nowMs} />
+      <SlotNow {...props} visit={visit} nowMs={nowMs} add={add} />
+      <StageNow {...props} visit={visit} stage={stage} nowMs={nowMs} add={add} onNote={note} />
       <div>
         <BenchMap
           {...props}

@@ -2,7 +2,9 @@ import { visitSegments } from '@/core/strip'
 import { forecast, type Visit } from '@/core/visit'
 import { Tape } from '../tape'
 import { houseTime } from '../time/houseTime'
+import { CatchUpRow } from './CatchUpRow'
 import type { BenchProps } from './props'
+import type { Happening } from './useVisitLog'
 import { useWidth } from './useWidth'
 import styles from './bench.module.css'
 
@@ -11,16 +13,8 @@ const TAPE_EDGES = 40
 const toMin = (ms: number) => ms / 60_000
 
 /** The slot as a tape: what happened, what is under way, what is to come, and the finish it leads to. */
-export function SlotNow({
-  dog,
-  plan,
-  plannedCase,
-  visit,
-  nowMs,
-  slotStartMs,
-  slotMin,
-  timeZone,
-}: BenchProps & { visit: Visit }) {
+export function SlotNow(props: BenchProps & { visit: Visit; add: (happening: Happening) => void }) {
+  const { dog, plan, plannedCase, visit, nowMs, slotStartMs, slotMin, timeZone } = props
   const { ref, width } = useWidth(TAPE_PX)
   const time = houseTime(timeZone)
   const slotEndMs = slotStartMs + slotMin * 60_000
@@ -49,6 +43,7 @@ export function SlotNow({
           <span>, slot {time.clock(slotEndMs)}</span>
         </p>
       </div>
+      <CatchUpRow {...props} ahead={ahead} slotEndMs={slotEndMs} />
       <div className={styles.tape} ref={ref}>
         <Tape
           label={`${dog.name}, as it goes`}

@@ -2,17 +2,21 @@ import { stepFacts, type PlannedStage } from '@/core/plan'
 import { stageLabel, stepsOf } from '@/core/stages'
 import { minutesOf, missedStages, stagesToCome, underWay, type Visit } from '@/core/visit'
 import { showSpan } from '../time/houseTime'
+import { FreeHands } from './FreeHands'
 import type { BenchProps } from './props'
+import type { Happening } from './useVisitLog'
 import { IN_CABINET, WaitClock } from './WaitClock'
 import styles from './bench.module.css'
 
 interface StageProps extends BenchProps {
   visit: Visit
   stage: PlannedStage | null
+  add: (happening: Happening) => void
+  onNote: () => void
 }
 
 /** This stage and its clock against plan, what comes next, and every wait that runs. */
-export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others }: StageProps) {
+export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, add, onNote }: StageProps) {
   const steps = stage ? stepsOf(stage.id, stepFacts(plannedCase, stage.id)) : []
   const record = underWay(visit)
   const waitsNow = record !== null && record.waitFromMs !== null
@@ -48,6 +52,15 @@ export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others }
           what={stage.id === 'dry' ? IN_CABINET : 'conditioner works'}
           untilMs={record.waitFromMs + stage.waitMin * 60_000 - record.waitedMs}
           nowMs={nowMs}
+        />
+      )}
+      {waitsNow && stage && (
+        <FreeHands
+          waits={stage.id}
+          leftMin={stage.waitMin - spent.waitMin}
+          toCome={stagesToCome(plan.stages, visit)}
+          add={add}
+          onNote={onNote}
         />
       )}
       {others.map((other) => (

@@ -1,4 +1,5 @@
 import { CABINET_CHECK_MIN } from '@/core/care'
+import { useAlarm } from './useAlarm'
 import { showSpan } from '../time/houseTime'
 import styles from './bench.module.css'
 
@@ -27,6 +28,7 @@ export function WaitClock({
   nowMs: number
   href?: string
 }) {
+  useAlarm(untilMs, nowMs)
   const leftMs = untilMs - nowMs
   const state = leftMs <= 0 ? 'over' : leftMs < SOON_MS ? 'soon' : 'runs'
   const inside = (

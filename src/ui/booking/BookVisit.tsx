@@ -19,6 +19,8 @@ export interface BookProps {
   label?: string
   /** Offers the last trim again. */
   again?: boolean
+  /** Proposes a bath and tidy. */
+  tidy?: boolean
   book: (input: unknown) => Promise<Result<{ bookingId: number; slotMin: number }>>
 }
 
@@ -32,6 +34,7 @@ export function BookVisit({
   main,
   label = 'Book a visit',
   again = true,
+  tidy = false,
   book,
 }: BookProps) {
   const router = useRouter()
@@ -44,6 +47,7 @@ export function BookVisit({
     clock: '09:00',
     staffId: groomers[0]?.id ?? 0,
     sameAsLast: again,
+    tidy,
   })
   const chosen = staff.find(({ id }) => id === asked.staffId)
   const outside = chosen?.work ? outsideHours(chosen.work, asked.day, asked.clock, 0) : null
@@ -101,7 +105,15 @@ export function BookVisit({
               onChange={(staffId) => setAsked({ ...asked, staffId })}
             />
           </label>
-          <div style={{ alignSelf: 'end' }}>
+          <div style={{ alignSelf: 'end', display: 'flex', gap: 8 }}>
+            <button
+              type="button"
+              className="kv-chip"
+              aria-pressed={asked.tidy}
+              onClick={() => setAsked({ ...asked, tidy: !asked.tidy })}
+            >
+              Bath and tidy
+            </button>
             <button
               type="button"
               className="kv-chip"

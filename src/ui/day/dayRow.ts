@@ -35,7 +35,7 @@ export interface DayRow {
 /** A booking with what is known of its groom so far. */
 export interface DayEntry {
   booking: { id: number; staffId: number; startMs: number; slotMin: number; request: Request }
-  dog: FigureDog & { id: number; name: string; breed: string }
+  dog: FigureDog & { id: number; householdId: number; name: string; breed: string }
   visitId: number | null
   closed: boolean
   plan: Plan

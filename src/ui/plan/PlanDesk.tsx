@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { slotPromise, type Case, type Result } from '@/core/plan'
+import { slotPromise, whyMinutes, type Case, type Result } from '@/core/plan'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
@@ -104,6 +104,7 @@ export function PlanDesk(props: PlanProps) {
         <PlanSide
           plan={plan}
           promised={slotPromise(now).chance}
+          why={whyMinutes(now, plan)}
           endClock={time.clock(startMs + fit.slotMin * 60_000)}
         />
       </div>

@@ -1,10 +1,20 @@
-import type { Plan } from '@/core/plan'
+import type { MinutesWhy, Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { toolWords } from '@/core/lengths'
 import styles from './plan.module.css'
 
 /** What to mind at which stage, what to lay out, the bath, and whether it fits. */
-export function PlanSide({ plan, promised, endClock }: { plan: Plan; promised: number; endClock: string }) {
+export function PlanSide({
+  plan,
+  promised,
+  why,
+  endClock,
+}: {
+  plan: Plan
+  promised: number
+  why: readonly MinutesWhy[]
+  endClock: string
+}) {
   const { fit, bath } = plan
   const tight = fit.chance < promised
   const tools = [
@@ -65,6 +75,25 @@ export function PlanSide({ plan, promised, endClock }: { plan: Plan; promised: n
           </span>
         </p>
       </div>
+      <details className={styles.why}>
+        <summary>Where the minutes come from</summary>
+        <table className="kv-rows">
+          <tbody>
+            {why.map(({ what, min }, at) => (
+              <tr key={what}>
+                <td>{what}</td>
+                <td className="kv-figure">
+                  {at === 0 ? '' : min > 0 ? '+' : '−'}
+                  {Math.abs(min).toFixed(0)} min
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="kv-small">
+          Hands on, {Math.round(why.reduce((sum, { min }) => sum + min, 0))} min in all; waits come on top.
+        </p>
+      </details>
       {tight && (
         <p>
           The shortest slot that holds: <b>{fit.shortestSlotMin} min</b>.

@@ -3,13 +3,16 @@ import type { Plan, Result } from '@/core/plan'
 import { stageLabel, type StageId } from '@/core/stages'
 import type { Segment } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
-import type { ZoneOutcome } from '@/core/visit'
+import type { Verdicts } from '@/core/repeat'
+import type { Apart, ZoneOutcome } from '@/core/visit'
 import { isPaired, zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
 import { BookVisit, type BookProps } from '../booking/BookVisit'
 import { showFigure, unitWord } from '../coat-map'
 import { CloseVisit } from './CloseVisit'
 import { CutAgainstPlan } from './CutAgainstPlan'
+import { OwnerSaid } from './OwnerSaid'
+import { Score } from './Score'
 import { StageMinutes, type StageTime } from './StageMinutes'
 import { TwoTapes } from './TwoTapes'
 import styles from './wrapUp.module.css'
@@ -34,7 +37,19 @@ export interface WrapUpProps {
   staff: BookProps['staff']
   today: string
   next: { href: string; when: string } | null
-  proposal: { day: string; longDay: string; weeks: number; range: readonly [number, number] }
+  /** When to come back and why, and a bath and tidy half way. */
+  proposal: {
+    day: string
+    longDay: string
+    weeks: number
+    because: string
+    tidy: { day: string; longDay: string } | null
+  }
+  apart: Apart
+  toCard: number | null
+  toLast: number | null
+  verdicts: Verdicts
+  say: (input: unknown) => Promise<Result<null>>
   close: (input: unknown) => Promise<Result<{ dogId: number }>>
   book: BookProps['book']
 }
@@ -54,6 +69,7 @@ export function WrapUp(props: WrapUpProps) {
           {Math.round(doneMin)} min, <span className={over > 0 ? 'kv-late' : undefined}>{where}</span>.{' '}
           {furthest(plan, props.minutes)}
         </p>
+        <Score apart={props.apart} toCard={props.toCard} toLast={props.toLast} />
         <CloseVisit
           visitId={props.visitId}
           dogId={dog.id}
@@ -80,8 +96,8 @@ export function WrapUp(props: WrapUpProps) {
             <>
               <p className={styles.date}>{props.proposal.longDay}</p>
               <p>
-                In {props.proposal.weeks} weeks: a {dog.coat} coat comes back after {props.proposal.range[0]} to{' '}
-                {props.proposal.range[1]}.
+                In {props.proposal.weeks} {props.proposal.weeks === 1 ? 'week' : 'weeks'}: {props.proposal.because}{' '}
+                then.
               </p>
               {plan.growing.map(
                 ({ zone, readyOn }) =>
@@ -101,7 +117,34 @@ export function WrapUp(props: WrapUpProps) {
                 label="Book it"
                 book={props.book}
               />
+              {props.proposal.tidy && (
+                <>
+                  <p style={{ marginTop: 10 }}>
+                    Kept long, it wants a bath and tidy between: {props.proposal.tidy.longDay}.
+                  </p>
+                  <BookVisit
+                    dogId={dog.id}
+                    dogName={dog.name}
+                    staff={props.staff}
+                    today={props.today}
+                    day={props.proposal.tidy.day}
+                    main={false}
+                    label="Book a bath and tidy"
+                    tidy
+                    again={false}
+                    book={props.book}
+                  />
+                </>
+              )}
             </>
+          )}
+          {props.finished && (
+            <OwnerSaid
+              visitId={props.visitId}
+              zones={results.filter(({ planned }) => planned.method !== 'leave').map(({ planned }) => planned.zone)}
+              verdicts={props.verdicts}
+              say={props.say}
+            />
           )}
           <h2 style={{ marginTop: 12 }}>Notes</h2>
           {props.notes.length === 0 && <p className="kv-quiet">None.</p>}

@@ -1,0 +1,2 @@
+export { repeatScore } from './repeat'
+export { Verdict, Verdicts, bent, verdictWords } from './verdict'

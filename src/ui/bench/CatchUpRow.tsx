@@ -1,0 +1,65 @@
+'use client'
+
+import { useState } from 'react'
+import { CATCH_UP_FACTS, catchUps, chooseCatchUps, type CatchUp } from '@/core/catch-up'
+import { slotPromise } from '@/core/plan'
+import { stagesToCome, stoppedBy, type Forecast, type Visit } from '@/core/visit'
+import { houseTime } from '../time/houseTime'
+import type { BenchProps } from './props'
+import type { Happening } from './useVisitLog'
+import styles from './bench.module.css'
+
+interface RowProps extends BenchProps {
+  visit: Visit
+  ahead: Forecast
+  slotEndMs: number
+  add: (happening: Happening) => void
+}
+
+/** From this factor on a day is called slow, below its inverse quick. Source: from memory. */
+const TELLING = 1.08
+
+/** When the slot is in danger: how much is lacking, what could win it and what that costs, and a word to the owner. Nothing is taken by itself. */
+export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, timeZone, add }: RowProps) {
+  const [all, setAll] = useState(false)
+  const { chance } = slotPromise(plannedCase)
+  const taken = visit.caughtUp.map((id) => CATCH_UP_FACTS[id].words.toLowerCase())
+  const inDanger = visit.finishedMs === null && visit.startMs !== null && stoppedBy(visit) === null && ahead.chance < chance
+  if (!inDanger) return taken.length === 0 ? null : <p className={styles.won}>Caught up: {taken.join(', ')}.</p>
+  const options = catchUps(stagesToCome(plan.stages, visit), plan.card).filter(({ id }) => !visit.caughtUp.includes(id))
+  const lacksMin = ahead.lacksMin(chance)
+  const advised = chooseCatchUps(options, lacksMin)
+  const shown = all ? [...advised, ...options.filter((each) => !advised.includes(each))] : advised
+  const wins = advised.reduce((sum, { savesMin }) => sum + savesMin, 0)
+  const time = houseTime(timeZone)
+  const told = visit.told.at(-1)
+  const sentence = `${dog.name} will be ready at about ${time.clock(ahead.likelyMs)}, ${Math.max(1, Math.round((ahead.likelyMs - slotEndMs) / 60_000))} min later than planned.`
+  return (
+    <div className={styles.catchUp} role="group" aria-label="Catch up">
+      <p>
+        <b>{Math.ceil(lacksMin)} min to win</b> for a slot that holds at {Math.round(chance * 100)} %
+        {ahead.dayFactor > TELLING ? `; today goes ${Math.round((ahead.dayFactor - 1) * 100)} % slower than usual` : ''}.{' '}
+        {options.length === 0 ? 'Nothing is left to make simpler.' : wins < lacksMin ? 'Even all of this does not win it.' : ''}
+        {taken.length > 0 ? ` Taken: ${taken.join(', ')}.` : ''}
+      </p>
+      <div className={styles.ways}>
+        {shown.map((option) => (
+          <Way key={option.id} option={option} onTake={() => add({ kind: 'caught-up', option: option.id })} />
+        ))}
+        {!all && options.length > advised.length && <button onClick={() => setAll(true)}>Other ways</button>}
+        {ahead.likelyMs > slotEndMs && !told && <button onClick={() => add({ kind: 'owner-told', words: sentence })}>Tell the owner</button>}
+      </div>
+      {told && (
+        <p>
+          For the owner, {time.clock(told.atMs)}: “{told.words}” In the outbox of the day: nobody sends it but you.
+        </p>
+      )}
+    </div>
+  )
+} // prettier-ignore
+
+const Way = ({ option, onTake }: { option: CatchUp; onTake: () => void }) => (
+  <button onClick={onTake}>
+    {CATCH_UP_FACTS[option.id].words}, wins {Math.round(option.savesMin)} min <span>{option.costs}</span>
+  </button>
+)
