@@ -39,7 +39,7 @@ export async function bookVisit(input: unknown): Promise<Result<{ bookingId: num
     staffId,
     startMs,
     service: tidy ? 'Bath and tidy' : 'Full groom',
-    request: tidy ? { pattern: 'bath-tidy' } : { sameAsLast },
+    request: (tidy ? { pattern: 'bath-tidy' } : { sameAsLast }) as Request,
     coatNowMm: {},
     mats: {},
     setting: 'salon' as const,

@@ -65,6 +65,12 @@ export async function readBooking(bookingId: number): Promise<Booking | null> {
   return row && toBooking(row)
 }
 
+/** Bookings by id. */
+export async function readBookingsById(ids: readonly number[]): Promise<Map<number, Booking>> {
+  const rows = await database().models.booking.findAll({ where: { id: [...ids] } })
+  return new Map(rows.map((row) => [row.id, toBooking(row)]))
+}
+
 /** Bookings that start within [fromMs, toMs), by start. */
 export async function readBookings(fromMs: number, toMs: number): Promise<Booking[]> {
   const startAt = { [Op.gte]: new Date(fromMs), [Op.lt]: new Date(toMs) }

@@ -69,6 +69,12 @@ export async function readLastCuts(): Promise<Map<number, { startedMs: number; c
   )
 }
 
+/** The latest visits that were wrapped up, oldest first. @param sinceMs started no earlier than this */
+export async function readClosedVisits(sinceMs: number, most: number): Promise<StoredVisit[]> {
+  const rows = await database().models.visit.findAll({ where: { startedAt: { [Op.gte]: new Date(sinceMs) }, closedAt: { [Op.ne]: null } }, order: [['startedAt', 'DESC']], limit: most }) // prettier-ignore
+  return rows.reverse().map(toVisit)
+}
+
 export const countVisits = (dogId: number): Promise<number> =>
   database().models.visit.count({ where: { dogId, closedAt: { [Op.ne]: null } } })
 

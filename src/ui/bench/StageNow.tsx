@@ -5,7 +5,8 @@ import { showSpan } from '../time/houseTime'
 import { FreeHands } from './FreeHands'
 import type { BenchProps } from './props'
 import type { Happening } from './useVisitLog'
-import { IN_CABINET, WaitClock } from './WaitClock'
+import { WaitClock } from './WaitClock'
+import { IN_CABINET } from './waits'
 import styles from './bench.module.css'
 
 interface StageProps extends BenchProps {

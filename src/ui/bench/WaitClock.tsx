@@ -1,18 +1,13 @@
+'use client'
+
 import { CABINET_CHECK_MIN } from '@/core/care'
 import { useAlarm } from './useAlarm'
 import { showSpan } from '../time/houseTime'
+import { IN_CABINET } from './waits'
 import styles from './bench.module.css'
-
-export interface OtherDog {
-  name: string
-  what: string
-  untilMs: number
-  href: string
-}
 
 const SOON_MS = 60_000
 const CHECK_MS = CABINET_CHECK_MIN * 60_000
-export const IN_CABINET = 'in the cabinet'
 
 /** A wait that keeps its place and size: teal in the last minute, filled when it is over. */
 export function WaitClock({

@@ -7,7 +7,7 @@ import type { BathAim } from '@/core/bath'
 import type { ConsentId } from '@/core/care'
 import type { StageId, Trigger } from '@/core/stages'
 import type { PastFinding } from './PastFindings'
-import type { OtherDog } from './WaitClock'
+import type { OtherDog } from './waits'
 
 export interface BenchProps {
   visitId: number

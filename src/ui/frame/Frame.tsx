@@ -8,6 +8,7 @@ const PLACES = [
   ['Dogs', '/dogs'],
   ['Patterns', '/patterns'],
   ['Kit', '/kit'],
+  ['Insight', '/insight'],
   ['House', '/rules'],
 ] as const
 

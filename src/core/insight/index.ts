@@ -1,0 +1,2 @@
+export { insightOf } from './insight'
+export type { Groomed, Insight } from './insight'

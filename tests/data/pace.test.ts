@@ -1,0 +1,82 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { readBookingFile } from '@/data/caseOfBooking'
+import type { Database } from '@/data/connection'
+import { readGroomed } from '@/data/insight'
+import { readPace } from '@/data/pace'
+import { appendEvents, closeVisit, keepVerdict, startVisit } from '@/data/visits'
+import { makePlan } from '@/core/plan'
+import { NINE, QUILL, QUILL_PLAN, bookQuill, happened, openHouse, type Server } from './house'
+
+let server: Server
+let database: Database
+beforeAll(async () => void ({ server, database } = await openHouse('.kovit-test/pace')))
+afterAll(async () => {
+  await database.sequelize.close()
+  await server.stop()
+})
+
+const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
+/** Grooms Quill through every stage, each taking so much of its plan. */
+async function groom(ids: { bookingId: number; dogId: number }, factor: number): Promise<number> {
+  const visitId = await startVisit(ids.bookingId, ids.dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+  let atMin = 0
+  const log = QUILL_PLAN.stages.map(({ id, p50 }) => {
+    const event = happened(Math.round(atMin * 60_000) / 60_000, { kind: 'stage-started', stage: id })
+    atMin += p50 * factor
+    return event
+  })
+  await appendEvents(visitId, [...log, happened(Math.round(atMin * 60_000) / 60_000, { kind: 'finished' })], NINE)
+  await closeVisit(visitId, true, NINE + (atMin + 5) * 60_000)
+  return visitId
+}
+
+describe('what a wrap-up teaches', () => {
+  let ids: Awaited<ReturnType<typeof bookQuill>>
+  let visitId: number
+  beforeAll(async () => {
+    ids = await bookQuill(database)
+    expect(await readPace(ids.dogId, 1, 'curly', NINE)).toBeNull()
+    visitId = await groom(ids, 1.3)
+  })
+  it('is in the next plan of this dog: it takes longer, and the plan says by how much', async () => {
+    const later = await database.models.booking.create({ dogId: ids.dogId, staffId: 1, startAt: new Date(NINE + 42 * 86_400_000), slotMin: 240, service: 'Full groom', request: '{"sameAsLast":true}', coatNow: '{}', mats: '{}', setting: 'salon' }) // prettier-ignore
+    const file = await readBookingFile(later.id, dayOf)
+    if (!file?.planned.pace) throw new Error('nothing was learned')
+    const { pace, ...table } = file.planned
+    const sum = (stages: { p50: number }[]) => stages.reduce((all, { p50 }) => all + p50, 0)
+    expect(sum(makePlan(file.planned).stages) / sum(makePlan(table).stages)).toBeGreaterThan(1.08)
+    expect(pace.visits).toBeGreaterThan(0.5)
+  })
+  it('reaches another dog of the house less than this one', async () => {
+    const head = async (dogId: number) => {
+      const pace = await readPace(dogId, 1, 'curly', NINE + 86_400_000)
+      return (pace?.stages.head?.house ?? 0) + (pace?.stages.head?.dog ?? 0)
+    }
+    expect(await head(ids.dogId + 1)).toBeGreaterThan(0)
+    expect(await head(ids.dogId + 1)).toBeLessThan(await head(ids.dogId))
+  })
+  it('closing it again teaches nothing more', async () => {
+    const before = await database.models.paceCell.sum('n')
+    expect(await closeVisit(visitId, true, NINE)).toMatchObject({ ok: false })
+    expect(await database.models.paceCell.sum('n')).toBe(before)
+  })
+  it('is looked back on by the house', async () => {
+    const [looked, ...rest] = await readGroomed(NINE - 1, (ms) => dayOf(ms).slice(0, 7), () => 'Wren')
+    expect(rest).toEqual([])
+    expect(looked).toMatchObject({ month: '2027-03', coat: 'curly', groomer: 'Wren', repeat: 100, worstGrade: null })
+    expect(looked?.doneMin).toBeCloseTo(QUILL_PLAN.stages.reduce((sum, { p50 }) => sum + p50 * 1.3, 0), 1)
+  }) // prettier-ignore
+})
+
+describe('the owner’s word on a zone', () => {
+  it('is kept, taken back, and refused for a visit that is not there', async () => {
+    const visit = await database.models.visit.findOne()
+    const id = visit?.id ?? 0
+    await keepVerdict(id, 'ear-edge', 'too short')
+    await keepVerdict(id, 'back', 'too long')
+    await keepVerdict(id, 'back', null)
+    await visit?.reload()
+    expect(JSON.parse(visit?.verdicts ?? '')).toEqual({ 'ear-edge': 'too short' })
+    expect(await keepVerdict(999, 'back', 'too long')).toMatchObject({ ok: false, problems: [{ path: 'visitId' }] })
+  })
+})
