@@ -6,6 +6,9 @@ import { VIEWS, drawView, sideView, type FigureDog } from '@/core/figure'
 import { Case, makePlan } from '@/core/plan'
 import { readWords } from '@/core/request'
 import { VisitEvent, foldVisit } from '@/core/visit'
+import { learn, paceOn, type Cells } from '@/core/pace'
+import { house, predicted, visit } from '../tests/generated/grooms'
+import { seeded } from '../tests/generated/random'
 import { inBrowser } from './bench-browser'
 
 /** `npm run bench -- [ADDRESS]`: how long things take here; with the address of a running Kovit its pages too. */
@@ -76,6 +79,31 @@ async function pages(address: string): Promise<void> {
   }
 }
 
+const MANY_VISITS = 100_000
+
+/** The model of minutes after as many visits as a large chain has: one more groom learned, one dog's pace told; and how its promises held. */
+function minutesLearned(): void {
+  const next = seeded(7)
+  const made = house(next)
+  const cells: Cells = new Map()
+  const from = performance.now()
+  for (let n = 0; n < MANY_VISITS; n++) learn(cells, visit(made, next, { dog: n % made.dogs.length, day: 16_000 + Math.floor(n / 27) }).groom)
+  process.stdout.write(`${MANY_VISITS} generated visits learned one by one in ${((performance.now() - from) / 1000).toFixed(0)} s, ${cells.size} effects kept\n`)
+  const { groom } = visit(made, next, { dog: 3, day: 19_704 })
+  print('one more visit learned', time(() => learn(cells, groom)), 'well under 1 s') // prettier-ignore
+  print('the pace of one dog told', time(() => paceOn(cells, groom, groom.day)), '') // prettier-ignore
+  const held = Array.from({ length: 10 }, () => ({ kept: 0, count: 0 }))
+  for (let n = 0; n < 5000; n++) {
+    const now = visit(made, next, { dog: n % made.dogs.length, day: 19_704 })
+    const sum = predicted(cells, now.groom)
+    const tenth = n % 10
+    const cell = held[tenth] as (typeof held)[0]
+    cell.count++
+    cell.kept += now.totalMin <= sum.percentileMin((tenth + 0.5) / 10) ? 1 : 0
+  }
+  process.stdout.write(`promises, said and held, %: ${held.map(({ kept, count }, tenth) => `${tenth * 10 + 5}: ${((100 * kept) / count).toFixed(0)}`).join(', ')}\n`)
+} // prettier-ignore
+
 async function main(): Promise<void> {
   process.stdout.write(`${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node ${process.versions.node}\n`)
   const quill = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
@@ -87,6 +115,7 @@ async function main(): Promise<void> {
   print('fold of 500 events', time(() => foldVisit(log)), 'under 5 ms') // prettier-ignore
   print('side view of one dog', time(() => sideView(view, () => 20)), '') // prettier-ignore
   print('all views of one dog', time(() => allViews(view)), 'under 16 ms') // prettier-ignore
+  minutesLearned()
   const address = process.argv[2]
   if (!address) return
   const home = address.replace(/\/$/, '')

@@ -14,7 +14,7 @@ export type Growing = z.infer<typeof Growing>
 export const PlannedStage = z.strictObject({ id: StageId, p50: minutes, p90: minutes, waitMin: minutes, zones: z.array(ZoneId), why: z.string() }) // prettier-ignore
 export type PlannedStage = z.infer<typeof PlannedStage>
 
-/** What a case comes to. Minutes, millimetres, millilitres, °C. Keys whose arithmetic is still to come are empty. */
+/** What a case comes to. Minutes, millimetres, millilitres, °C. */
 export const Plan = z.strictObject({
   kovit: z.literal('plan/1'),
   understood: z.array(z.strictObject({ words: z.string(), zones: z.array(ZoneKey), lengthMm: lengthMm.optional(), means: z.string().default('') })),
