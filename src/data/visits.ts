@@ -7,7 +7,7 @@ import { addCard } from './cards'
 import { database } from './connection'
 import { learnFrom } from './pace'
 import type { Row } from './models'
-import type { EventFields, VisitFields } from './models/rows'
+import type { BookingFields, EventFields, VisitFields } from './models/rows'
 
 export interface StoredVisit {
   id: number
@@ -174,6 +174,14 @@ async function rememberDog(dogId: number, { behaviour, weightKg }: Visit, transa
   await dog.update({ behaviour: JSON.stringify({ ...known, ...grades }), ...(weightKg === null ? {} : { weightKg }) }, { transaction }) // prettier-ignore
 }
 
+/** Coat measured on the bench joins what the booking knows, from which growth is learned; `tail` there means all of it. */
+async function keepMeasured(booking: Row<BookingFields> | null, { measuredMm }: Visit, transaction: Transaction): Promise<void> {
+  const { tail: _, ...zones } = measuredMm
+  if (!booking || Object.keys(zones).length === 0) return
+  const known = JSON.parse(booking.coatNow) as Record<string, number>
+  await booking.update({ coatNow: JSON.stringify({ ...known, ...zones }) }, { transaction })
+} // prettier-ignore
+
 /** Keeps the owner's word on a zone of a visit; null takes it back. */
 export async function keepVerdict(visitId: number, zone: ZoneId, verdict: Verdict | null): Promise<Result<null>> {
   const { sequelize, models } = database()
@@ -216,7 +224,8 @@ export async function closeVisit(visitId: number, liked: boolean | null, nowMs: 
     const worked = [...bladeMinutes(plan.stages, cut, folded)].map(([blade, minutes]) => ({ visitId, blade, minutes, workedAt: new Date(nowMs) })) // prettier-ignore
     await models.bladeUse.bulkCreate(worked, { transaction })
     await rememberDog(row.dogId, folded, transaction)
-    const booking = await models.booking.findByPk(row.bookingId, { attributes: ['staffId'], transaction })
+    const booking = await models.booking.findByPk(row.bookingId, { transaction })
+    await keepMeasured(booking, folded, transaction)
     await learnFrom(
       { planned: begun.plannedCase, visit: folded, dogId: row.dogId, staffId: booking?.staffId ?? 0, nowMs },
       transaction,

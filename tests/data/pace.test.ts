@@ -25,7 +25,15 @@ async function groom(ids: { bookingId: number; dogId: number }, factor: number):
     atMin += p50 * factor
     return event
   })
-  await appendEvents(visitId, [...log, happened(Math.round(atMin * 60_000) / 60_000, { kind: 'finished' })], NINE)
+  const measured = [
+    happened(1, { kind: 'measured', zone: 'back', lengthMm: 41 }),
+    happened(1, { kind: 'measured', zone: 'tail', lengthMm: 50 }),
+  ]
+  await appendEvents(
+    visitId,
+    [...log, ...measured, happened(Math.round(atMin * 60_000) / 60_000, { kind: 'finished' })],
+    NINE,
+  )
   await closeVisit(visitId, true, NINE + (atMin + 5) * 60_000)
   return visitId
 }
@@ -46,6 +54,10 @@ describe('what a wrap-up teaches', () => {
     const sum = (stages: { p50: number }[]) => stages.reduce((all, { p50 }) => all + p50, 0)
     expect(sum(makePlan(file.planned).stages) / sum(makePlan(table).stages)).toBeGreaterThan(1.08)
     expect(pace.visits).toBeGreaterThan(0.5)
+  })
+  it('is in the books: coat measured on the bench, from which growth is learned', async () => {
+    const booking = await database.models.booking.findByPk(ids.bookingId)
+    expect(JSON.parse(booking?.coatNow ?? '')).toEqual({ all: 38, back: 41 })
   })
   it('reaches another dog of the house less than this one', async () => {
     const head = async (dogId: number) => {

@@ -19,6 +19,11 @@ describe('the plan as it stands on the bench', () => {
     expect(plan.growing.map(({ zone }) => zone)).toContain('foreleg')
     expect(at(plan, 'back')).toEqual(at(BEGUN, 'back'))
   })
+  it('measures the tail alone, not all that hangs on it', () => {
+    const { plan } = now(happened(1, { kind: 'measured', zone: 'tail', lengthMm: 3 }))
+    expect(at(plan, 'tail')?.lengthMm).toBeLessThanOrEqual(3)
+    expect(at(plan, 'tail-tip')).toEqual(at(BEGUN, 'tail-tip'))
+  })
   it('takes longer by the mats that were graded', () => {
     const minutes = ({ stages }: typeof BEGUN) => stages.find(({ id }) => id === 'brush-out')?.p50 ?? 0
     const { plan } = now(happened(1, { kind: 'matted', zone: 'thigh', grade: 2 }))
@@ -31,8 +36,8 @@ describe('the plan as it stands on the bench', () => {
   })
   it('the last word on a zone counts; taken back it counts no more', () => {
     const twice = [happened(1, { kind: 'measured', zone: 'back', lengthMm: 9 }), happened(2, { kind: 'measured', zone: 'back', lengthMm: 70 })] // prettier-ignore
-    expect(now(...twice).case.coatNowMm.back).toBe(70)
+    expect(now(...twice).case.coatSidesMm?.back).toEqual({ left: 70, right: 70 })
     const back = happened(3, { kind: 'undone', undoes: '00000000-0000-4000-8000-000000000002' })
-    expect(now(...twice, back).case.coatNowMm.back).toBe(9)
+    expect(now(...twice, back).case.coatSidesMm?.back?.left).toBe(9)
   })
 })

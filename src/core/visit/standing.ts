@@ -21,13 +21,12 @@ export function standing(planned: Case, begun: Plan, visit: Visit): Standing {
 }
 
 function asMeasured(planned: Case, plan: Plan, { measuredMm, mats }: Visit): Standing {
-  const zones = Object.keys(measuredMm)
-  if (zones.length === 0 && Object.keys(mats).length === 0) return { case: planned, plan }
-  const sides = Object.entries(planned.coatSidesMm ?? {}).filter(([zone]) => !zones.includes(zone))
+  if (Object.keys(measuredMm).length === 0 && Object.keys(mats).length === 0) return { case: planned, plan }
+  // By sides, because there a zone is always a zone: elsewhere `tail` means all of the tail.
+  const sides = Object.fromEntries(Object.entries(measuredMm).map(([zone, mm]) => [zone, { left: mm, right: mm }]))
   const known: Case = {
     ...planned,
-    coatNowMm: { ...planned.coatNowMm, ...measuredMm },
-    coatSidesMm: Object.fromEntries(sides),
+    coatSidesMm: { ...planned.coatSidesMm, ...sides },
     mats: { ...planned.mats, ...mats },
     order: plan.stages.map(({ id }) => id),
   }
