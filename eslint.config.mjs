@@ -13,7 +13,10 @@ const rules = [
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       // Leaving a key out of a copy names it without using it.
-      '@typescript-eslint/no-unused-vars': ['warn', { ignoreRestSiblings: true, varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'warn',
+        { ignoreRestSiblings: true, varsIgnorePattern: '^_', argsIgnorePattern: '^_' },
+      ],
       'no-console': 'error',
       complexity: ['error', 20],
     },

@@ -60,13 +60,12 @@ describe('a visit that starts late', () => {
       await (await main())?.click()
       await driver.wait(async () => ((await (await main())?.getText()) ?? '') !== words, 8000)
     }
-    await page.sees('All kept')
     await page.press('Wrap up')
     await page.sees('Hobnob is done')
     await page.sees('left of the slot')
     await page.sees('by the day')
     await page.sees('of 100 to the card')
-    expect((await driver.findElements(By.css('[aria-label="Hobnob, planned"], [aria-label="Hobnob, done"]'))).length).toBeGreaterThanOrEqual(2) // prettier-ignore
+    expect((await driver.findElements(By.css('[aria-label^="Hobnob, planned"], [aria-label^="Hobnob, done"]'))).length).toBeGreaterThanOrEqual(2) // prettier-ignore
   })
   it('the owner’s word on a zone bends the next card, and the next date has its reason', async () => {
     await page.press('too short')
