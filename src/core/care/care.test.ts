@@ -104,7 +104,7 @@ describe('every caution', () => {
       /^19 kg is more than one person should lift to the table \(10\.6 kg\)/,
     )
     expect(why('dryer-heat', 'dry', [], { cabinetAllowed: false, ageMonths: 168 })).toBe(
-      'Warm, never hot; stay with the dog. No cabinet for this one: too old, dry by hand.',
+      'Never hot, only warm; stay with the dog. No cabinet for this one: too old, dry by hand.',
     )
   })
 })

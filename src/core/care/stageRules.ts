@@ -28,8 +28,8 @@ const shavedClose: When = ({ facts }) =>
 
 const dryerWords = ({ cabinetAllowed, ageMonths }: CareFacts): string =>
   cabinetAllowed
-    ? 'Warm, never hot; stay with the dog.'
-    : `Warm, never hot; stay with the dog. No cabinet for this one${(ageMonths ?? 0) >= OLD_MONTHS ? ': too old' : ''}, dry by hand.`
+    ? 'Never hot, only warm; stay with the dog.'
+    : `Never hot, only warm; stay with the dog. No cabinet for this one${(ageMonths ?? 0) >= OLD_MONTHS ? ': too old' : ''}, dry by hand.`
 
 const liftWords = ({ weightKg }: CareFacts): string =>
   `${weightKg} kg is more than one person should lift to the table (${recommendedWeightKg(FLOOR_TO_TABLE).toFixed(1)} kg): two people, a ramp or an electric table.`
