@@ -92,3 +92,24 @@ describe('the owner’s word on a zone', () => {
     expect(await keepVerdict(999, 'back', 'too long')).toMatchObject({ ok: false, problems: [{ path: 'visitId' }] })
   })
 })
+
+describe('a bath and tidy between two grooms', () => {
+  it('is not what comes back: the last full groom’s card is repeated', async () => {
+    const ids = await bookQuill(database, new Date(NINE + 60 * 86_400_000))
+    await groom(ids, 1)
+    const full = (await readBookingFile(ids.bookingId, dayOf))?.planned
+    const later = (days: number, request: object) =>
+      database.models.booking.create({ dogId: ids.dogId, staffId: 1, startAt: new Date(NINE + days * 86_400_000), slotMin: 240, service: 'groom', request: JSON.stringify(request), coatNow: '{}', mats: '{}', setting: 'salon' }) // prettier-ignore
+    const tidy = await later(81, { pattern: 'bath-tidy' })
+    const planned = (await readBookingFile(tidy.id, dayOf))?.planned
+    if (!planned || !full) throw new Error('no booking')
+    const visitId = await startVisit(tidy.id, ids.dogId, planned, makePlan(planned), 'Wren', NINE + 81 * 86_400_000)
+    const at = (min: number) => 81 * 1440 + min
+    await appendEvents(visitId, [happened(at(0), { kind: 'stage-started', stage: 'arrive' }), happened(at(60), { kind: 'finished' })], NINE) // prettier-ignore
+    await closeVisit(visitId, true, NINE + at(70) * 60_000)
+    const next = (await readBookingFile((await later(102, { sameAsLast: true })).id, dayOf))?.planned
+    const back = next?.saved?.card.find(({ zone }) => zone === 'back')
+    expect(back).toMatchObject({ method: QUILL_PLAN.card.find(({ zone }) => zone === 'back')?.method })
+    expect(makePlan(next as typeof planned).card.filter(({ method }) => method !== 'leave').length).toBeGreaterThan(20)
+  })
+})

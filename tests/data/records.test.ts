@@ -84,6 +84,9 @@ describe('the rules of a house', () => {
     await decideRule({ brushLimitMin: 10, chancePercent: 90 })
     await decideRule({ nailsWhen: 'after-dry' })
     expect(await readRules()).toMatchObject({ nailsWhen: 'after-dry', brushLimitMin: 10, chancePercent: 90, roughIn: 'auto' }) // prettier-ignore
+    await decideRule({ brushLimitMin: null })
+    expect(await readRules()).not.toHaveProperty('brushLimitMin')
+    expect((await readRules()).chancePercent).toBe(90)
   })
   it('add cautions in their own words, and take them out', async () => {
     await addHouseCaution({ stage: 'wash', words: 'The left tap runs hot.', madeBy: 'Wren', madeMs: NINE })

@@ -57,5 +57,5 @@ export const STAGE_RULES: readonly CautionRule[] = [
   { id: 'blind-deaf', level: 'should', fires: when(both(on('look-over', 'wash', 'head'), has('blind', 'deaf'))), why: 'Touch before tool; voice or hand always on.' },
   { id: 'puppy-first', level: 'should', fires: when(both(on('look-over'), isNew)), why: 'Let it sniff, tool handle first, short, praise calm.' },
   { id: 'aftercare-itch', level: 'info', fires: when(both(on('handover'), shavedClose)), why: 'It may lick or scoot for a day where it was cut close.' },
-  { id: 'clean-between', level: 'must', fires: when(on('handover')), why: 'Tools, towels and table disinfected before the next dog.' },
+  { id: 'clean-between', level: 'must', fires: when(on('handover')), why: 'Disinfect tools and table before the next dog, fresh towels.' },
 ] // prettier-ignore
