@@ -3,7 +3,7 @@ import { refuse, type Result } from '@/core/plan'
 import { StageId } from '@/core/stages'
 import { database } from './connection'
 
-const NUMBERS: readonly string[] = ['brushLimitMin', 'chancePercent', 'slotStepMin']
+const NUMBERS: readonly string[] = ['brushLimitMin', 'waterMaxC', 'chancePercent', 'slotStepMin']
 
 /** The schools and limits of this house; what it never decided stays at the default. @throws when a row fits no rule */
 export async function readRules(): Promise<House> {

@@ -3,6 +3,8 @@ export const bodySurfaceM2 = (weightKg: number): number => 10.1 * (weightKg * 10
 
 /** The water may not be warmer than this; a normal dog is 37.9 to 39.9 °C. Source: Merck Veterinary Manual, from memory. */
 export const WATER_MAX_C = 38
+/** A facial stays on while the body is shampooed, min. Source: common practice; minutes from memory. */
+export const FACIAL_MIN = 5
 /** Parts of water to one part of product. Source: from memory. */
 export const SHAMPOO_PARTS = 16
 export const CONDITIONER_PARTS = 10

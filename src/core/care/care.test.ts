@@ -9,6 +9,7 @@ const SCISSOR: CutThere = { method: 'scissor', blade: null, lengthMm: 25 }
 const BAND: CutThere = { method: 'band', blade: null, lengthMm: 120 }
 const CALM: CareFacts = {
   liftedByHand: true,
+  waterMaxC: 38,
   stages: [],
   cuts: new Map(),
   behaviourAt: () => 0,

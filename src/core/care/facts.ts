@@ -27,6 +27,8 @@ export interface CareFacts {
   ageMonths: number | null
   visits: number | null
   weightKg: number
+  /** The house's limit, °C. */
+  waterMaxC: number
   /** Hands lift the dog on to the table: no ramp, no table that goes down. */
   liftedByHand: boolean
   sex: 'male' | 'female' | null

@@ -40,7 +40,7 @@ export const STAGE_RULES: readonly CautionRule[] = [
   { id: 'contagious', level: 'must', fires: when(both(on('look-over'), has('parasites'))), why: 'Isolate, disinfect; last dog of the day, or another day.' },
   { id: 'lift', level: 'must', fires: when(both(on('look-over'), tooHeavy)), why: liftWords },
   { id: 'loop-watch', level: 'must', fires: when(onTable), why: 'Never leave a dog in a loop; blue tongue, drool, choking: release now.' },
-  { id: 'lukewarm', level: 'must', fires: when(inTub), why: 'Lukewarm water, never above 38 °C.' },
+  { id: 'lukewarm', level: 'must', fires: when(inTub), why: ({ waterMaxC }) => `Lukewarm water, never above ${waterMaxC} °C.` },
   { id: 'tether-in-tub', level: 'must', fires: when(inTub), why: 'A lead on before you turn round.' },
   { id: 'no-water-in-nose', level: 'must', fires: when(on('wash', 'second-wash', 'rinse')), why: 'Head last, nose pointed down.' },
   { id: 'rinse-clear', level: 'should', fires: when(on('rinse')), why: 'Until wet hair grips the fingers and the water runs clear: what stays in the coat itches.' },

@@ -23,11 +23,13 @@ export const House = z.strictObject({
   tableLift: z.enum(['by-hand', 'electric-or-ramp']).default('by-hand'),
   /** Minutes of de-matting a dog is asked to bear; the trade's usual where nothing is said. */
   brushLimitMin: limit('The brush-out limit', 5, 60, 'min').optional(),
+  /** The water may not be warmer than this, °C; never above the trade's own limit. */
+  waterMaxC: limit('The water', 30, 38, '°C').optional(),
   /** The chance at which a slot holds, %. */
   chancePercent: limit('The chance', 50, 99, '%').optional(),
   /** Slots are booked in steps of so many minutes. */
   slotStepMin: limit('The slot step', 5, 60, 'min').optional(),
 })
 export type House = z.infer<typeof House>
-export type SchoolId = Exclude<keyof House, 'brushLimitMin' | 'chancePercent' | 'slotStepMin'>
+export type SchoolId = Exclude<keyof House, 'brushLimitMin' | 'waterMaxC' | 'chancePercent' | 'slotStepMin'>
 export const DEFAULT_HOUSE: House = House.parse({})

@@ -265,6 +265,13 @@ describe('stages', () => {
     const unshaved = plan({ dog: { ...QUILL.dog, ageMonths: 8 }, request: { pattern: 'bath-tidy' } })
     expect(unshaved.left.find(({ id }) => id === 'pre-clip')?.why).toBe('Nothing is cut here today.')
   })
+  it('a house’s water limit is in the bath and at every tub stage', () => {
+    const made = plan({ house: { ...house, waterMaxC: 36 } })
+    expect(made.bath.waterMaxC).toBe(36)
+    expect(made.cautions.find(({ id }) => id === 'lukewarm')?.why).toBe('Lukewarm water, never above 36 °C.')
+    expect(plan({}).bath.waterMaxC).toBe(38)
+    expect(Case.safeParse({ ...QUILL, house: { ...house, waterMaxC: 45 } }).error?.issues[0]?.message).toBe('The water must be 30 to 38 °C.') // prettier-ignore
+  })
   it('says who should be there for a dog that takes people, dogs or the work hard', () => {
     const arrive = (behaviour: Case['behaviour']) => plan({ behaviour }).stages.find(({ id }) => id === 'arrive')?.why
     expect(arrive({ people: 2, brush: 3 })).toBe('')

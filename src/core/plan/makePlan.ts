@@ -1,4 +1,4 @@
-import { bathFor } from '../bath'
+import { WATER_MAX_C, bathFor } from '../bath'
 import { catchUps } from '../catch-up'
 import { differences } from '../card'
 import { cautionsFor, mayUseCabinet, referWhy, refers, type CareFacts } from '../care'
@@ -36,12 +36,15 @@ export function makePlan(input: Case): Plan {
     cautions: cautionsOf(input, planned.card, staged, mats),
     refer: (input.health ?? []).filter(({ kind }) => refers(kind)).map(({ kind }) => ({ kind, why: referWhy(kind) })),
     consents: consentsOf(input, planned.card, mats),
-    bath: bathFor(
+    bath: {
+      ...bathFor(
       staged.stages.map(({ id }) => id),
       input.dog.weightKg,
       bodyMm,
       mats.grades.size > 0,
     ),
+      waterMaxC: input.house?.waterMaxC ?? WATER_MAX_C,
+    },
     fit: { ...fitSlot(terms, staged.openWaitMin, input.slotMin, promise, daySigma), catchUp: catchUps(staged.stages, planned.card) },
     return: returnOf(input, staged.stages, staged.openWaitMin, planned.card),
   }
@@ -70,6 +73,7 @@ function careFacts({ dog, house, behaviour = {}, health = [] }: Case, card: read
     ageMonths: dog.ageMonths ?? null,
     visits: dog.visits ?? null,
     weightKg: dog.weightKg,
+    waterMaxC: house?.waterMaxC ?? WATER_MAX_C,
     liftedByHand: house?.tableLift !== 'electric-or-ramp',
     sex: dog.sex ?? null,
     neutered: dog.neutered ?? null,

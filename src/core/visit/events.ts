@@ -53,6 +53,7 @@ export const VisitEvent = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ ...base, kind: z.literal('measured'), zone: ZoneId, lengthMm: LengthMm }),
   z.strictObject({ ...base, kind: z.literal('matted'), zone: ZoneId, grade: z.number().int().min(0).max(4) }),
+  z.strictObject({ ...base, kind: z.literal('facial-on') }),
   z.strictObject({ ...base, kind: z.literal('caught-up'), option: CatchUpId }),
   z.strictObject({ ...base, kind: z.literal('owner-told'), words }),
   z.strictObject({ ...base, kind: z.literal('finding'), finding: Finding }),

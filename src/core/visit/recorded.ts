@@ -12,6 +12,7 @@ type Recorded = Extract<
       | 'weighed'
       | 'measured'
       | 'matted'
+      | 'facial-on'
       | 'caught-up'
       | 'owner-told'
       | 'finding'
@@ -41,6 +42,8 @@ export function recorded(visit: Visit, event: Recorded): Visit {
       return { ...visit, measuredMm: { ...visit.measuredMm, [event.zone]: event.lengthMm } }
     case 'matted':
       return { ...visit, mats: { ...visit.mats, [event.zone]: event.grade } }
+    case 'facial-on':
+      return { ...visit, facialMs: event.atMs }
     case 'caught-up':
       return { ...visit, caughtUp: [...new Set([...visit.caughtUp, event.option])] }
     case 'owner-told': {

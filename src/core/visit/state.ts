@@ -39,6 +39,8 @@ export interface Visit {
   mats: Partial<Record<ZoneId, number>>
   /** What was made simpler or left out to catch up, as it was taken. */
   caughtUp: readonly CatchUpId[]
+  /** When the facial was put on. */
+  facialMs: number | null
   /** Messages to the owner, oldest first. */
   told: { words: string; atMs: number; by: string }[]
 }
@@ -59,5 +61,6 @@ export const NEW_VISIT: Visit = {
   measuredMm: {},
   mats: {},
   caughtUp: [],
+  facialMs: null,
   told: [],
 }

@@ -2,6 +2,7 @@ import { stepFacts, type PlannedStage } from '@/core/plan'
 import { stageLabel, stepsOf } from '@/core/stages'
 import { minutesOf, missedStages, stagesToCome, underWay, type Visit } from '@/core/visit'
 import { showSpan } from '../time/houseTime'
+import { Facial } from './Facial'
 import { FreeHands } from './FreeHands'
 import type { BenchProps } from './props'
 import type { Happening } from './useVisitLog'
@@ -18,7 +19,6 @@ interface StageProps extends BenchProps {
 
 /** This stage and its clock against plan, what comes next, and every wait that runs. */
 export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, add, onNote }: StageProps) {
-  const steps = stage ? stepsOf(stage.id, stepFacts(plannedCase, stage.id)) : []
   const record = underWay(visit)
   const waitsNow = record !== null && record.waitFromMs !== null
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
@@ -55,6 +55,7 @@ export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, 
           nowMs={nowMs}
         />
       )}
+      {stage && <Facial name={dog.name} stage={stage.id} visit={visit} nowMs={nowMs} add={add} />}
       {waitsNow && stage && (
         <FreeHands
           waits={stage.id}
@@ -67,13 +68,7 @@ export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, 
       {others.map((other) => (
         <WaitClock key={other.href} {...other} nowMs={nowMs} />
       ))}
-      {stage && steps.length > 0 && (
-        <ol className={styles.steps} aria-label="Step by step">
-          {steps.map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ol>
-      )}
+      {stage && <Steps of={stepsOf(stage.id, stepFacts(plannedCase, stage.id))} />}
     </section>
   )
 }
@@ -83,3 +78,12 @@ const Planned = ({ stage }: { stage: PlannedStage }) => (
     of <b>{Math.round(stage.p50)} planned</b>, {Math.round(stage.p90)} at most
   </>
 )
+
+const Steps = ({ of }: { of: readonly string[] }) =>
+  of.length === 0 ? null : (
+    <ol className={styles.steps} aria-label="Step by step">
+      {of.map((words) => (
+        <li key={words}>{words}</li>
+      ))}
+    </ol>
+  )

@@ -5,6 +5,7 @@ import { VisitEvent, foldVisit, forecast } from '@/core/visit'
 import { FULL_KIT } from '@/core/lengths'
 import { Score } from '../wrap-up/Score'
 import { CatchUpRow } from './CatchUpRow'
+import { Facial } from './Facial'
 import { FreeHands } from './FreeHands'
 import { Measured } from './Measured'
 import type { BenchProps } from './props'
@@ -69,6 +70,19 @@ describe('a wait', () => {
     expect(free('condition', 0.2)).toContain('Nothing of this dog fits into it.')
     expect(free('dry', 15)).not.toMatch(/Nails|Ears/)
     expect(free('dry', 15)).toContain('See to another dog')
+  })
+})
+
+describe('a facial', () => {
+  const facial = (stage: 'wash' | 'rinse' | 'dry', log: VisitEvent[], nowMin: number) =>
+    words(renderToStaticMarkup(<Facial name="Quill" stage={stage} visit={foldVisit(log)} nowMs={NINE + nowMin * MIN} add={() => {}} />)) // prettier-ignore
+  const on = event(2, 10, { kind: 'facial-on' })
+  it('is put on at the wash with one tap, and counts down to when it may come off', () => {
+    expect(facial('wash', [begun], 10)).toContain('Facial is on, 5 min')
+    expect(facial('rinse', [begun], 10)).toBe('')
+    expect(facial('wash', [begun, on], 12)).toMatch(/Quill facial works 3:00/)
+    expect(facial('rinse', [begun, on], 16)).toMatch(/\+1:00/)
+    expect(facial('dry', [begun, on], 20)).toBe('')
   })
 })
 

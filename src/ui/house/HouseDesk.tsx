@@ -6,6 +6,7 @@ import { useState, useTransition } from 'react'
 import { SCHOOLS, type House, type SchoolId } from '@/core/order'
 import type { Result } from '@/core/plan'
 import { STAGES, stageLabel, type StageId } from '@/core/stages'
+import { WATER_MAX_C } from '@/core/bath'
 import { BRUSH_LIMIT_MIN } from '@/core/plan'
 import { HOUSE_CHANCE, SLOT_STEP_MIN } from '@/core/time'
 import { Listed } from './Listed'
@@ -31,6 +32,7 @@ interface DeskProps {
 
 const LIMITS = [
   { id: 'brushLimitMin', label: 'De-matting at most', usual: BRUSH_LIMIT_MIN, unit: 'min', says: 'Beyond it comfort comes before coat: the blade goes under the mats.' },
+  { id: 'waterMaxC', label: 'Water at most', usual: WATER_MAX_C, unit: '°C', says: 'Below a dog’s own temperature; never set above 38.' },
   { id: 'chancePercent', label: 'A slot holds at', usual: HOUSE_CHANCE * 100, unit: '%', says: 'The chance to be done in time at which a slot is proposed.' },
   { id: 'slotStepMin', label: 'Slots in steps of', usual: SLOT_STEP_MIN, unit: 'min', says: 'How finely the day is cut.' },
 ] as const // prettier-ignore
