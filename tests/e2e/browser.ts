@@ -1,4 +1,4 @@
-import { Builder, By, until, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { Builder, By, error, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome'
 
 const FIND_MS = 15_000
@@ -18,22 +18,54 @@ export class Page {
   find(xpath: string): Promise<WebElement> {
     return Promise.resolve(this.driver.wait(until.elementLocated(By.xpath(xpath)), FIND_MS, `not found: ${xpath}`))
   }
-  /** Presses a button or link by its words as soon as it takes a press. */
-  async press(name: string): Promise<void> {
-    const quoted = name.includes("'") ? `"${name}"` : `'${name}'`
-    const pressed = async () => {
-      const element = await this.find(`//*[self::button or self::a][normalize-space(.)=${quoted}]`)
+  /** Waits until something holds; an element drawn anew between finding and reading it is only not there yet. */
+  async until(holds: () => Promise<boolean>, orSays?: string): Promise<void> {
+    const settled = () =>
+      holds().catch((thrown: unknown) => {
+        if (thrown instanceof error.StaleElementReferenceError) return false
+        throw thrown
+      })
+    await this.driver.wait(settled, FIND_MS, orSays)
+  }
+  /** Clicks as soon as it takes a click. */
+  async click(xpath: string): Promise<void> {
+    const clicked = async () => {
+      const element = await this.find(xpath)
       await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element)
       return element.click().then(
         () => true,
         () => false,
       )
     }
-    await this.driver.wait(pressed, FIND_MS, `cannot press ${name}`)
+    await this.until(clicked, `cannot click ${xpath}`)
+  }
+  /** Presses a button or link by its words. */
+  press(name: string): Promise<void> {
+    const quoted = name.includes("'") ? `"${name}"` : `'${name}'`
+    return this.click(`//*[self::button or self::a][normalize-space(.)=${quoted}]`)
+  }
+  /** Types into a field; one drawn anew in between is found again. */
+  async type(xpath: string, ...keys: string[]): Promise<void> {
+    await this.until(async () => {
+      await (await this.find(xpath)).sendKeys(...keys)
+      return true
+    }, `cannot type into ${xpath}`)
+  }
+  async valueOf(xpath: string): Promise<string> {
+    return String(await (await this.find(xpath)).getAttribute('value'))
+  }
+  /** What the bench's main action says. */
+  async mainAction(): Promise<string> {
+    return String(
+      await this.driver.executeScript("return document.querySelector('footer button:last-child')?.innerText ?? ''"),
+    )
+  }
+  pressMain(): Promise<void> {
+    return this.click('(//footer//button)[last()]')
   }
   async sees(text: string): Promise<void> {
     const shows = async () => (await this.text()).includes(text)
-    await this.driver.wait(shows, FIND_MS).catch(async () => {
+    await this.until(shows).catch(async () => {
       throw new Error(`"${text}" is not on the page:\n${(await this.text()).slice(0, 1500)}`)
     })
   }

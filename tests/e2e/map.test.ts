@@ -34,10 +34,10 @@ describe('the coat map in the plan', () => {
     expect(await back.getAttribute('aria-label')).toMatch(/^Back: [\d.]+ mm$/)
     const at = await driver.executeScript<{ x: number; y: number }>(VISIBLE, 'back')
     await driver.actions().move(at).click().perform()
-    await driver.wait(async () => (await picked()) === 'back', 8000)
+    await page.until(async () => (await picked()) === 'back')
     await driver.executeScript('document.querySelector(\'svg [data-zone="rump"]\').focus()')
     await page.key(Key.ENTER)
-    await driver.wait(async () => (await picked()) === 'rump', 8000)
+    await page.until(async () => (await picked()) === 'rump')
     await page.sees('Rump picked')
   })
 
@@ -54,11 +54,11 @@ describe('the coat map in the plan', () => {
     const handle = await page.find("//input[@type='range']")
     await handle.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT)
     await page.sees('In 3 weeks')
-    await driver.wait(async () => (await outline('side')) !== before, 8000)
+    await page.until(async () => (await outline('side')) !== before)
     expect(await handle.getAttribute('aria-valuetext')).toBe('3 weeks on')
     await handle.sendKeys(Key.HOME)
     await page.sees('As cut')
-    await driver.wait(async () => (await outline('side')) === before, 8000)
+    await page.until(async () => (await outline('side')) === before)
   })
 
   it('goes closer with two fingers and back to the whole dog', async () => {
@@ -68,7 +68,7 @@ describe('the coat map in the plan', () => {
       const at = box.getBoundingClientRect()
       const touch = (type, id, x) => box.dispatchEvent(new PointerEvent(type, { pointerId: id, clientX: at.left + x, clientY: at.top + 100, bubbles: true }))
       touch('pointerdown', 1, 100); touch('pointerdown', 2, 200); touch('pointermove', 2, 300); touch('pointerup', 1, 100); touch('pointerup', 2, 300)`)
-    await driver.wait(async () => /scale\(2\)/.test(await scale()), 8000)
+    await page.until(async () => /scale\(2\)/.test(await scale()))
     await page.press('Whole dog')
     expect(await scale()).toMatch(/scale\(1\)/)
   })
@@ -120,6 +120,6 @@ describe('left and right', () => {
     await page.press('Set the length')
     await page.press('Front')
     const marks = async () => (await driver.findElements(By.css('svg path[stroke="var(--kv-caution)"][stroke-dasharray]'))).length // prettier-ignore
-    await driver.wait(async () => (await marks()) >= 2, 8000)
+    await page.until(async () => (await marks()) >= 2)
   })
 })

@@ -11,8 +11,7 @@ let page: Page
 openFor(HOME, (opened) => ({ kovit, driver, page } = opened))
 
 const stageNow = async () => driver.findElement(By.css('main[data-stage]')).getAttribute('data-stage')
-const untilStage = (stage: string) => driver.wait(async () => (await stageNow()) === stage, 8000, `stage ${stage}`)
-const mainAction = async () => (await driver.findElement(By.css('footer button:last-child'))).getText()
+const untilStage = (stage: string) => page.until(async () => (await stageNow()) === stage, `stage ${stage}`)
 let planned: Awaited<ReturnType<Page['card']>>
 let bench: string
 
@@ -23,7 +22,7 @@ describe('one dog, all the way', () => {
     for (const name of ['Mochi', 'Fenwick', 'Quill', 'Ottoline', 'Hobnob', 'Nettle']) await page.sees(name)
     await page.press('Dogs')
     await page.sees('Each as its coat should stand today')
-    await (await page.find("//a[.//b[text()='Nettle']]")).click()
+    await page.click("//a[.//b[text()='Nettle']]")
     await page.sees('Minutes, visit by visit')
     expect((await driver.findElements(By.css('ol svg[role=img]'))).length).toBeGreaterThanOrEqual(5)
     expect((await driver.findElements(By.css('path[data-zone=back]'))).length).toBe(1)
@@ -36,13 +35,13 @@ describe('one dog, all the way', () => {
     const before = await page.card()
     expect(before.size).toBe(37)
     const length = await driver.findElement(By.css('input[role=spinbutton]'))
-    await (await page.find("//button[normalize-space(.)='Back']")).click()
+    await page.click("//button[normalize-space(.)='Back']")
     await (await driver.findElement(By.css('input[role=spinbutton]'))).sendKeys('9.5')
     await page.press('Wish it')
-    await driver.wait(async () => (await page.card()).get('back')?.lengthMm === 9.5, 5000)
+    await page.until(async () => (await page.card()).get('back')?.lengthMm === 9.5)
     expect((await page.card()).get('back')).toEqual({ tool: 'comb 2 on 30', lengthMm: 9.5, changed: true })
     await page.press('Undo')
-    await driver.wait(async () => (await page.card()).get('back')?.lengthMm === before.get('back')?.lengthMm, 5000)
+    await page.until(async () => (await page.card()).get('back')?.lengthMm === before.get('back')?.lengthMm)
     await page.press('Redo')
     await page.sees('All kept')
     await driver.navigate().refresh()
@@ -103,7 +102,7 @@ describe('one dog, all the way', () => {
     await untilStage('brush-out')
     await driver.close()
     await driver.switchTo().window(first)
-    await driver.wait(async () => (await stageNow()) === 'brush-out', 20_000)
+    await page.until(async () => (await stageNow()) === 'brush-out')
     expect(await stageNow()).toBe('brush-out')
   })
 
@@ -112,33 +111,33 @@ describe('one dog, all the way', () => {
       'window.__fetch = window.fetch; window.fetch = () => Promise.reject(new TypeError("no network"))',
     )
     await page.key('n')
-    await (await driver.findElement(By.css('textarea[aria-label="Note in words"]'))).sendKeys('written in the van')
+    await page.type("//textarea[@aria-label='Note in words']", 'written in the van')
     await page.press('Keep the note')
     await page.sees('Kept here, 1 note to send.')
     await driver.navigate().refresh()
     await page.sees('written in the van')
-    await driver.wait(async () => !(await page.text()).includes('Kept here'), 10_000)
+    await page.until(async () => !(await page.text()).includes('Kept here'))
   })
 
   it('changes a zone on the bench and finishes', async () => {
     for (let taps = 0; taps < 60 && (await stageNow()) !== 'head'; taps++) {
-      const before = await mainAction()
+      const before = await page.mainAction()
       await page.key(' ')
-      await driver.wait(async () => (await mainAction()) !== before, 5000)
+      await page.until(async () => (await page.mainAction()) !== before)
     }
     expect(await stageNow()).toBe('head')
     const brow = await driver.findElement(By.css('g[role=button][aria-label^="Brow"]'))
     await driver.executeScript('arguments[0].focus()', brow)
     await page.key(Key.ENTER)
     await page.sees('What was cut?')
-    await (await driver.findElement(By.css('button[aria-label=Shorter]'))).click()
-    await (await driver.findElement(By.css('button[aria-label=Shorter]'))).click()
+    await page.click("//button[@aria-label='Shorter']")
+    await page.click("//button[@aria-label='Shorter']")
     const keep = await page.find("//button[starts-with(normalize-space(.), 'Keep')]")
     await keep.click()
-    for (let taps = 0; taps < 12 && (await mainAction()) !== 'Wrap up'; taps++) {
-      const before = await mainAction()
-      await (await driver.findElement(By.css('footer button:last-child'))).click()
-      await driver.wait(async () => (await mainAction()) !== before, 5000)
+    for (let taps = 0; taps < 12 && (await page.mainAction()) !== 'Wrap up'; taps++) {
+      const before = await page.mainAction()
+      await page.pressMain()
+      await page.until(async () => (await page.mainAction()) !== before)
     }
     await page.press('Wrap up')
   })
@@ -157,7 +156,7 @@ describe('one dog, all the way', () => {
   })
 
   it('the next visit, same as last time, is the trim that was cut', async () => {
-    await (await page.find("//a[contains(., 'Plan the next visit')] | //button[contains(., 'Book it')]")).click()
+    await page.click("//a[contains(., 'Plan the next visit')] | //button[contains(., 'Book it')]")
     if ((await page.text()).includes('Book and plan')) await page.press('Book and plan')
     await page.sees('Plan for Nettle')
     const chip = await page.find("//button[normalize-space(.)='Same as last time']")

@@ -66,7 +66,7 @@ describe('every page', () => {
   it('has one heading of the first rank, a main part, a language and a title', async () => {
     for (const path of Object.values(paths)) {
       await open(path)
-      await driver.wait(async () => (await driver.findElements(By.css('h1'))).length > 0, 8000)
+      await page.until(async () => (await driver.findElements(By.css('h1'))).length > 0)
       const [headings, mains, language, title] = (await driver.executeScript(
         "return [document.querySelectorAll('h1').length, document.querySelectorAll('main').length, document.documentElement.lang, document.title]",
       )) as [number, number, string, string]
@@ -124,7 +124,7 @@ describe('finding one’s way', () => {
     await driver.executeScript("document.querySelector('input[type=range]').focus()")
     for (let week = 0; week < 4; week++) await page.key(Key.ARROW_RIGHT)
     await page.sees('In 4 weeks')
-    await driver.wait(async () => (await seen())[1] !== outline, 8000)
+    await page.until(async () => (await seen())[1] !== outline)
     const [later, grown] = await seen()
     expect(later).not.toBe(figures)
     expect(grown).not.toBe(outline)
@@ -136,7 +136,7 @@ describe('finding one’s way', () => {
     const seen = new Set<string>()
     for (const view of ['Front', 'Rear', 'Above', 'Face', 'Side']) {
       await page.press(view)
-      await driver.wait(async () => !seen.has(await outline()), 5000)
+      await page.until(async () => !seen.has(await outline()))
       seen.add(await outline())
     }
     expect(seen.size).toBe(5)

@@ -17,7 +17,6 @@ async function ahead(): Promise<{ likely: number; slotEnd: number }> {
 }
 const moveClock = (byMin: number) =>
   driver.sendDevToolsCommand?.('Page.addScriptToEvaluateOnNewDocument', { source: `{ const real = Date.now.bind(Date); Date.now = () => real() + ${byMin} * 60000 }` }) // prettier-ignore
-const main = async () => (await driver.findElements(By.css('footer button'))).at(-1)
 const sumPlanned = () => driver.executeScript<string>("return document.querySelector('section[aria-label=\"The slot\"]').innerText") // prettier-ignore
 
 describe('a visit that starts late', () => {
@@ -41,24 +40,24 @@ describe('a visit that starts late', () => {
     const words = (await way.getText()).split(',')[0] ?? ''
     await way.click()
     await page.sees(`Taken: ${words.toLowerCase()}`)
-    await driver.wait(async () => (await ahead()).likely < before, 8000)
+    await page.until(async () => (await ahead()).likely < before)
     await page.press('Undo')
-    await driver.wait(async () => !(await page.text()).includes('Taken:'), 8000)
-    await (await page.find("//div[@aria-label='Catch up']//button[contains(., 'wins')]")).click()
+    await page.until(async () => !(await page.text()).includes('Taken:'))
+    await page.click("//div[@aria-label='Catch up']//button[contains(., 'wins')]")
     await page.sees('Taken:')
     expect(await sumPlanned()).toContain('Taken:')
   })
   it('is finished inside its slot, and the wrap-up tells the day from the estimate', async () => {
     await page.press('Arrive done, start Look over')
     await page.press('Read and sign')
-    await driver.findElement(By.css('[role=dialog] input')).sendKeys('Anneke Tolle')
+    await page.type("//*[@role='dialog']//input", 'Anneke Tolle')
     await page.press('I agree and sign')
-    await driver.wait(async () => /start/.test((await (await main())?.getText()) ?? ''), 8000)
+    await page.until(async () => /start/.test(await page.mainAction()))
     for (let pressed = 0; pressed < 60; pressed++) {
-      const words = (await (await main())?.getText()) ?? ''
+      const words = await page.mainAction()
       if (words === 'Wrap up') break
-      await (await main())?.click()
-      await driver.wait(async () => ((await (await main())?.getText()) ?? '') !== words, 8000)
+      await page.pressMain()
+      await page.until(async () => (await page.mainAction()) !== words)
     }
     await page.press('Wrap up')
     await page.sees('Hobnob is done')
@@ -86,12 +85,12 @@ describe('what the house’s own grooms say', () => {
   it('answers each question in words and with a chart', async () => {
     await driver.get(`${kovit.address}/insight`)
     for (const question of ['Where do the minutes go?', 'Do the promises hold?', 'Are slots kept?', 'How close do cuts come to their cards?', 'How fast does the coat grow?']) await page.sees(question) // prettier-ignore
-    await driver.wait(async () => (await driver.findElements(By.css('svg.recharts-surface path'))).length > 20, 8000)
+    await page.until(async () => (await driver.findElements(By.css('svg.recharts-surface path'))).length > 20)
     expect(await page.text()).not.toContain('Not enough grooms yet')
   })
   it('is in every plan: where the minutes come from adds up', async () => {
     await driver.get(`${kovit.address}/bookings/219/plan`)
-    await (await page.find('//summary')).click()
+    await page.click('//summary')
     const rows = await driver.executeScript<string[]>("return [...document.querySelectorAll('details tbody tr')].map((row) => row.innerText)") // prettier-ignore
     const sum = rows.map((row) => Number((/([+−]?)(\d+) min/.exec(row) ?? []).slice(1).join('').replace('−', '-'))).reduce((a, b) => a + b, 0) // prettier-ignore
     const total = Number(/Hands on, (\d+) min in all/.exec(await page.text())?.[1])
