@@ -18,6 +18,16 @@ async function toBench(name: string): Promise<void> {
   await page.press('Start Arrive')
 }
 
+const tap = (zone: string) => driver.executeScript(`document.querySelector('svg [data-zone="${zone}"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`) // prettier-ignore
+/** Reads and signs what is asked for; the brush-out may begin then. */
+async function sign(shown: string): Promise<void> {
+  await page.press('Read and sign')
+  await page.sees(shown)
+  await page.type("//*[@role='dialog']//input", 'Anneke Tolle', Key.TAB)
+  await page.press('I agree and sign')
+  await page.until(async () => /start Brush/.test(await page.mainAction()))
+}
+
 describe('the look-over', () => {
   it('asks about what was there last time; a lump that has changed stops and ends in a note for the vet', async () => {
     await toBench('Nettle')
@@ -38,7 +48,6 @@ describe('the look-over', () => {
     await page.sees('This is no diagnosis.')
     await page.press('Back to the bench')
   })
-  const tap = (zone: string) => driver.executeScript(`document.querySelector('svg [data-zone="${zone}"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`) // prettier-ignore
   it('measures the coat and grades mats where the map is tapped; the plan follows', async () => {
     await page.sees('Never leave a dog in a loop')
     await tap('foreleg')
@@ -92,16 +101,24 @@ describe('the picture of a finding', () => {
 })
 
 describe('a consent', () => {
+  it('is asked for when the look-over finds a pelt that nobody had told of', async () => {
+    for (const zone of ['back', 'side', 'rump', 'shoulder', 'foreleg']) {
+      await tap(zone)
+      await page.click("//button[starts-with(., '4')][contains(., 'felted')]")
+      await page.sees(`${zone} 4`)
+    }
+    await page.sees('Matted coat: the owner signs before the work begins.')
+    await page.sees('hidden sores, and ears can bleed inside')
+    expect(await page.mainAction()).toBe('The owner signs first')
+    await sign('Nettle is matted at the skin.')
+    expect(await page.text()).not.toContain('Matted coat: the owner signs')
+  })
   it('is signed before the work begins, and stays as it was signed', async () => {
     await toBench('Hobnob')
     await page.press('Arrive done, start Look over')
     await page.sees('Old or ill dog: the owner signs before the work begins.')
     expect(await page.mainAction()).toBe('The owner signs first')
-    await page.press('Read and sign')
-    await page.sees('Hobnob is old or not well.')
-    await page.type("//*[@role='dialog']//input", 'Anneke Tolle', Key.TAB)
-    await page.press('I agree and sign')
-    await page.until(async () => /start Brush/.test(await page.mainAction()))
+    await sign('Hobnob is old or not well.')
     await page.press('Undo')
     await driver.sleep(500)
     expect(await page.text()).not.toContain('the owner signs before the work begins')

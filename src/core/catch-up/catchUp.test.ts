@@ -1,13 +1,12 @@
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { FULL_KIT } from '../lengths'
-import { Case, coatToday, makePlan } from '../plan'
+import { Case, makePlan, meansOf } from '../plan'
 import { CATCH_UPS, CATCH_UP_FACTS, catchUp, catchUps, chooseCatchUps, type CatchUp } from '.'
 
 const QUILL = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
 const PLAN = makePlan(QUILL)
-const PRESENT = coatToday(QUILL)
+const MEANS = meansOf(QUILL)
 const costOf = (taken: readonly CatchUp[]) => taken.reduce((sum, { id }) => sum + CATCH_UP_FACTS[id].cost, 0)
 const winsOf = (taken: readonly CatchUp[]) => taken.reduce((sum, { savesMin }) => sum + savesMin, 0)
 const someOptions = fc.subarray([...CATCH_UPS]).chain((ids) =>
@@ -41,7 +40,7 @@ describe('what can be won', () => {
     expect(CATCH_UPS.map((id) => CATCH_UP_FACTS[id].stage)).toEqual(['legs', 'body', 'feet', 'head', 'tail', 'finish']))
   it('is only what still lies ahead', () => {
     const ahead = (from: string) =>
-      catchUps(PLAN.stages.slice(PLAN.stages.findIndex(({ id }) => id === from)), PLAN.card)
+      catchUps(PLAN.stages.slice(PLAN.stages.findIndex(({ id }) => id === from)), PLAN.card, MEANS)
     expect(ahead('blend').map(({ id }) => id)).toEqual(['no-bow'])
     expect(ahead('handover')).toEqual([])
   })
@@ -56,14 +55,21 @@ describe('what can be won', () => {
 
 describe('the plan after it', () => {
   it.each(PLAN.fit.catchUp.map(({ id, savesMin }) => [id, savesMin] as const))('%s is shorter by what it promised, %d min', (id, savesMin) => {
-    const after = catchUp(PLAN, [id as CatchUp['id']], FULL_KIT, PRESENT)
+    const after = catchUp(PLAN, [id as CatchUp['id']], MEANS)
     const total = ({ stages }: typeof PLAN) => stages.reduce((sum, { p50 }) => sum + p50, 0)
     expect(total(PLAN) - total(after)).toBeCloseTo(savesMin, 0)
     expect(after.stages.map((stage) => stage.id)).toEqual(PLAN.stages.map((stage) => stage.id))
     expect(after.card.map(({ zone }) => zone)).toEqual(PLAN.card.map(({ zone }) => zone))
   }) // prettier-ignore
   it('leaves the tail as long as it came', () => {
-    const tail = catchUp(PLAN, ['leave-tail'], FULL_KIT, PRESENT).card.find(({ zone }) => zone === 'tail')
-    expect(tail).toMatchObject({ method: 'leave', lengthMm: PRESENT.get('tail') })
+    const tail = catchUp(PLAN, ['leave-tail'], MEANS).card.find(({ zone }) => zone === 'tail')
+    expect(tail).toMatchObject({ method: 'leave', lengthMm: MEANS.presentMm.get('tail') })
+  })
+  it('rounds feet with the comb that comes near, and is not offered where the kit has none', () => {
+    const feet = ({ card }: typeof PLAN) => card.find(({ zone }) => zone === 'forefoot')
+    expect(feet(PLAN)).toMatchObject({ method: 'scissor', lengthMm: 15 })
+    expect(feet(catchUp(PLAN, ['clip-feet'], MEANS))).toMatchObject({ method: 'comb', comb: '0', lengthMm: 16 })
+    const few = { ...MEANS, kit: { blades: ['10' as const], combs: [] } }
+    expect(catchUps(PLAN.stages, PLAN.card, few).map(({ id }) => id)).not.toContain('clip-feet')
   })
 })

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { cutLeaving, type Kit } from '../lengths'
+import { clipperFor, cutOf, type Kit, type Lay } from '../lengths'
 import type { PlannedStage } from '../plan/plan'
 import type { CardEntry } from '../request'
 import type { StageId } from '../stages'
@@ -46,16 +46,44 @@ export interface CatchUp {
 /** Less than this is not worth a word, min. */
 const LEAST_MIN = 0.5
 
-/** What could still be left out or made simpler. @param toCome stages that have not begun */
-export function catchUps(toCome: readonly PlannedStage[], card: readonly CardEntry[]): CatchUp[] {
+/** What a simpler cut can be made with. */
+export interface Means {
+  kit: Kit
+  lays: readonly Lay[]
+  /** The coat before the groom, mm. */
+  presentMm: ReadonlyMap<ZoneId, number>
+}
+
+/** What could still be left out or made simpler, as far as the kit can. @param toCome stages that have not begun */
+export function catchUps(toCome: readonly PlannedStage[], card: readonly CardEntry[], means: Means): CatchUp[] {
   return CATCH_UPS.flatMap((id) => {
-    const { stage: stageId, zones, scissored, share, costs } = CATCH_UP_FACTS[id]
+    const { stage: stageId, share, costs } = CATCH_UP_FACTS[id]
     const stage = toCome.find((each) => each.id === stageId)
-    const there = card.filter(({ zone, method }) => zones.includes(zone) && method !== 'leave')
-    const fits = (zones.length === 0 || there.length > 0) && (!scissored || there.filter(({ method }) => method === 'scissor').length * 2 > there.length)
     const savesMin = oneDecimal((stage?.p50 ?? 0) * share)
-    return fits && savesMin >= LEAST_MIN ? [{ id, savesMin, costs }] : []
+    return savesMin >= LEAST_MIN && isPossible(id, card, means) ? [{ id, savesMin, costs }] : []
   })
+}
+
+function isPossible(id: CatchUpId, card: readonly CardEntry[], means: Means): boolean {
+  const { zones, scissored } = CATCH_UP_FACTS[id]
+  if (zones.length === 0) return true
+  const there = card.filter(({ zone, method }) => zones.includes(zone) && method !== 'leave')
+  if (!scissored) return there.length > 0
+  const byScissors = there.filter(({ method }) => method === 'scissor')
+  return byScissors.length * 2 > there.length && byScissors.every((entry) => simpler(id, entry, means) !== null)
+}
+
+const WHY = 'To catch up'
+
+/** The plainer cut of a zone; null where this way does not touch it, or the kit has nothing near its length. */
+function simpler(id: CatchUpId, entry: CardEntry, { kit, lays, presentMm }: Means): CardEntry | null {
+  const { zones, scissored } = CATCH_UP_FACTS[id]
+  if (!zones.includes(entry.zone) || entry.method === 'leave' || (scissored && entry.method !== 'scissor')) return null
+  const presentHereMm = presentMm.get(entry.zone) ?? entry.lengthMm
+  if (id === 'leave-tail') return { ...entry, method: 'leave', blade: null, comb: null, lay: null, lengthMm: presentHereMm, why: `${WHY}: waits for next time.` }
+  if (id === 'thin-ears') return { ...entry, method: 'thin', why: `${WHY}: thinned only.` }
+  const way = clipperFor(kit, entry.lengthMm, lays, presentHereMm)
+  return way && { ...entry, ...cutOf(way), why: `${WHY}: by clipper.` }
 } // prettier-ignore
 
 interface CutPlan {
@@ -63,19 +91,11 @@ interface CutPlan {
   card: CardEntry[]
 }
 
-const WHY = 'To catch up'
-
-/** The plan with some of it left out or made simpler. @param presentMm the coat before the groom */
-export function catchUp<T extends CutPlan>(plan: T, taken: readonly CatchUpId[], kit: Kit, presentMm: ReadonlyMap<ZoneId, number>): T {
+/** The plan with some of it left out or made simpler. */
+export function catchUp<T extends CutPlan>(plan: T, taken: readonly CatchUpId[], means: Means): T {
   return taken.reduce((now, id) => {
-    const { stage, zones, share, scissored } = CATCH_UP_FACTS[id]
-    const card = now.card.map((entry): CardEntry => {
-      if (!zones.includes(entry.zone) || entry.method === 'leave' || (scissored && entry.method !== 'scissor')) return entry
-      if (id === 'leave-tail') return { ...entry, method: 'leave', blade: null, comb: null, lay: null, lengthMm: presentMm.get(entry.zone) ?? entry.lengthMm, why: `${WHY}: waits for next time.` }
-      if (id === 'thin-ears') return { ...entry, method: 'thin', why: `${WHY}: thinned only.` }
-      const { method, blade, comb, lay, lengthMm } = cutLeaving(kit, entry.lengthMm)
-      return method === 'clip' || method === 'comb' ? { ...entry, method, blade, comb, lay, lengthMm, why: `${WHY}: by clipper.` } : entry
-    })
+    const { stage, share } = CATCH_UP_FACTS[id]
+    const card = now.card.map((entry) => simpler(id, entry, means) ?? entry)
     const stages = now.stages.map((each) =>
       each.id === stage ? { ...each, p50: oneDecimal(each.p50 * (1 - share)), p90: oneDecimal(each.p90 * (1 - share)), why: `${each.why} ${WHY}.`.trim() } : each,
     )

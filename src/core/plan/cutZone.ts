@@ -3,6 +3,7 @@ import { HAND_METHODS, wantMm } from '../patterns'
 import type { Wish } from '../request'
 import { figureMm } from '../units'
 import type { Case } from './case'
+import { laysFor } from './means'
 import { saferCut } from './safety'
 
 /** What one zone comes to: the cut, why, and the wish that has to wait for coat. */
@@ -29,9 +30,6 @@ export function cutZone(input: Case, kit: Kit, wish: Wish, presentMm: number): Z
   if (by === 'clipper') return cutByLength(kit, wish, lengthMm, presentMm, laysFor(input))
   return done(byHand(by, lengthMm), wish.why)
 }
-
-/** Hanging coat is clipped against the lay: a comb keeps its own length and leaves it more even. */
-const laysFor = (input: Case): readonly Lay[] => (input.dog.coat === 'drop' ? ['against'] : ['with', 'against'])
 
 function cutByTool(input: Case, kit: Kit, wish: Wish, tool: Tool, presentMm: number): ZoneCutPlan {
   const lay = tool.lay ?? (tool.comb === undefined ? 'with' : (laysFor(input)[0] ?? 'with'))

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { ConsentId } from '../care'
 import { CardEntry } from '../request'
 import { StageId } from '../stages'
 import { Day } from '../units'
@@ -27,7 +28,7 @@ export const Plan = z.strictObject({
   breaks: z.array(z.strictObject({ before: StageId, after: StageId, strength: z.enum(['must', 'should', 'house']), why: z.string() })),
   cautions: z.array(z.strictObject({ id: z.string(), level: z.enum(['must', 'should', 'info']), stage: StageId, zone: ZoneId.nullable(), why: z.string() })),
   refer: z.array(z.strictObject({ kind: HealthKind, why: z.string() })),
-  consents: z.array(z.string()),
+  consents: z.array(ConsentId),
   bath: z.strictObject({
     waterMaxC: z.number(),
     waterLitres: z.number(),

@@ -41,3 +41,43 @@ describe('the plan as it stands on the bench', () => {
     expect(now(...twice, back).case.coatSidesMm?.back?.left).toBe(9)
   })
 })
+
+describe('what has to be minded now', () => {
+  const arrived = [happened(1, { kind: 'stage-started', stage: 'arrive' }), happened(2, { kind: 'stage-started', stage: 'look-over' })] // prettier-ignore
+  const felted = (['back', 'side', 'rump', 'thigh', 'foreleg'] as const).map((zone, n) => happened(3 + n, { kind: 'matted', zone, grade: 4 })) // prettier-ignore
+  const stagesOf = ({ plan }: ReturnType<typeof now>, id: string) =>
+    plan.cautions.filter((each) => each.id === id).map(({ stage }) => stage)
+
+  it('a dog found to be a pelt has to be signed for, and it is said where the hand is', () => {
+    const found = now(...arrived, ...felted)
+    expect(BEGUN.consents).toEqual([])
+    expect(found.plan.consents).toEqual(['pelt'])
+    expect(stagesOf(found, 'pelt')).toEqual(['look-over'])
+  })
+  it('unseen it goes on with the hand, seen it stays behind', () => {
+    const on = happened(8, { kind: 'stage-started', stage: 'brush-out' })
+    expect(stagesOf(now(...arrived, ...felted, on), 'pelt')).toEqual(['brush-out'])
+    const seen = happened(9, { kind: 'cautions-seen', stage: 'brush-out', cautions: ['pelt'] })
+    expect(stagesOf(now(...arrived, ...felted, on, seen), 'pelt')).toEqual(['look-over'])
+  })
+  it('a dog that was warned of before the start is warned of there', () => {
+    const known = { ...QUILL, mats: { back: 4, side: 4, rump: 4, thigh: 4, foreleg: 4 } }
+    const plan = makePlan(known)
+    const measured = foldVisit([...arrived, happened(3, { kind: 'measured', zone: 'neck', lengthMm: 9 })])
+    const first = standing(known, plan, measured).plan.cautions.filter(({ id }) => id === 'pelt')
+    expect(first.map(({ stage }) => stage)).toEqual(['arrive'])
+  })
+  it('the scale has the last word on lifting', () => {
+    expect(stagesOf(now(happened(1, { kind: 'weighed', weightKg: 10 })), 'lift')).toEqual([])
+    expect(stagesOf(now(happened(1, { kind: 'weighed', weightKg: 11.5 })), 'lift')).toEqual(['look-over'])
+  })
+  it('how it takes the nails today decides there, whatever was known', () => {
+    const at = (grade: number) => now(happened(1, { kind: 'behaviour', trigger: 'feet', grade, worked: '' }))
+    expect(stagesOf(at(4), 'two-handlers')).toContain('nails')
+    expect(stagesOf(at(1), 'two-handlers')).not.toContain('nails')
+  })
+  it('feet that are rounded by clipper to catch up want the blade felt, which scissors did not', () => {
+    expect(stagesOf({ case: QUILL, plan: BEGUN }, 'blade-heat')).not.toContain('feet')
+    expect(stagesOf(now(happened(1, { kind: 'caught-up', option: 'clip-feet' })), 'blade-heat')).toContain('feet')
+  })
+})

@@ -1,6 +1,6 @@
 import { catchUp } from '../catch-up'
-import { FULL_KIT } from '../lengths'
-import { coatToday, makePlan, type Case, type Plan } from '../plan'
+import { careOf, makePlan, matWork, meansOf, type Case, type Plan } from '../plan'
+import { underWay } from './fold'
 import type { Visit } from './state'
 
 /** The case and the plan of a visit as they stand now. */
@@ -12,12 +12,14 @@ export interface Standing {
 /**
  * What the hand measures on the bench decides, as it would have before the start: the plan is made again from it. The
  * stages stay those that were begun with, in their order; only what is cut in them, their minutes and their cautions
- * follow. What was taken to catch up comes last.
+ * follow. What was taken to catch up comes after that, and what has to be minded last: by the cuts as they are now, by
+ * the weight and by how the dog takes it today.
  */
 export function standing(planned: Case, begun: Plan, visit: Visit): Standing {
   const now = asMeasured(planned, begun, visit)
-  if (visit.caughtUp.length === 0) return now
-  return { ...now, plan: catchUp(now.plan, visit.caughtUp, planned.kit ?? FULL_KIT, coatToday(now.case)) }
+  const plan = visit.caughtUp.length === 0 ? now.plan : catchUp(now.plan, visit.caughtUp, meansOf(now.case)) // prettier-ignore
+  const changed = plan !== begun || visit.weightKg !== null || Object.keys(visit.behaviour).length > 0
+  return { case: now.case, plan: changed ? { ...plan, ...careNow(now.case, plan, begun, visit) } : begun }
 }
 
 function asMeasured(planned: Case, plan: Plan, { measuredMm, mats }: Visit): Standing {
@@ -31,4 +33,23 @@ function asMeasured(planned: Case, plan: Plan, { measuredMm, mats }: Visit): Sta
     order: plan.stages.map(({ id }) => id),
   }
   return { case: known, plan: makePlan(known) }
+}
+
+/** What has to be minded now. What concerns the whole groom and came up after its first stage stands where the hand is until it was seen. */
+function careNow(known: Case, plan: Plan, begun: Plan, visit: Visit): Pick<Plan, 'cautions' | 'consents'> {
+  const grades = Object.fromEntries(Object.entries(visit.behaviour).map(([trigger, { grade }]) => [trigger, grade]))
+  const today: Case = {
+    ...known,
+    dog: { ...known.dog, weightKg: visit.weightKg ?? known.dog.weightKg },
+    behaviour: { ...known.behaviour, ...grades },
+  }
+  const care = careOf(today, plan.card, plan.stages, matWork(known))
+  const first = plan.stages[0]?.id
+  const atFirst = new Set(begun.cautions.filter(({ stage }) => stage === first).map(({ id }) => id))
+  const isLate = ({ id, stage }: Plan['cautions'][number]) => stage === first && !atFirst.has(id)
+  const hand = underWay(visit)?.stage ?? first ?? 'arrive'
+  const cautions = care.cautions.map((each) =>
+    isLate(each) ? { ...each, stage: visit.seen.includes(each.id) ? ('look-over' as const) : hand } : each,
+  )
+  return { ...care, cautions }
 }

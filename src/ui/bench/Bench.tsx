@@ -42,12 +42,14 @@ export function Bench(begun: BenchProps) {
   const nowMs = useNow(begun.nowMs)
   const [panel, setPanel] = useState<Panel | null>(null)
   const visit = useMemo(() => foldVisit(log), [log])
-  const { plan } = useMemo(() => standing(plannedCase, begun.plan, visit), [plannedCase, begun.plan, visit])
-  const props = { ...begun, plan }
+  const now = useMemo(() => standing(plannedCase, begun.plan, visit), [plannedCase, begun.plan, visit])
+  const { plan } = now
+  const props = { ...begun, plan, plannedCase: now.case }
   const record = underWay(visit)
   const stage = plan.stages.find(({ id }) => id === record?.stage) ?? null
   const step = nextStep(plan.stages, visit)
-  const unsigned = props.consents.filter((each) => !visit.consents.some(({ consent }) => consent === each))
+  const asked = new Set<ConsentId>([...begun.consents, ...plan.consents])
+  const unsigned = [...asked].filter((each) => !visit.consents.some(({ consent }) => consent === each))
   const lookingOver = stage?.id === 'look-over'
   const holdUp = whyNotYet(step, unsigned, waiting)
   const undoable = visit.finishedMs === null ? lastLive(log) : null

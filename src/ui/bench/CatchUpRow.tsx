@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { CATCH_UP_FACTS, catchUps, chooseCatchUps, type CatchUp } from '@/core/catch-up'
-import { slotPromise } from '@/core/plan'
+import { meansOf, slotPromise } from '@/core/plan'
 import { stagesToCome, stoppedBy, type Forecast, type Visit } from '@/core/visit'
 import { houseTime } from '../time/houseTime'
 import type { BenchProps } from './props'
@@ -26,7 +26,7 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
   const taken = visit.caughtUp.map((id) => CATCH_UP_FACTS[id].words.toLowerCase())
   const inDanger = visit.finishedMs === null && visit.startMs !== null && stoppedBy(visit) === null && ahead.chance < chance
   if (!inDanger) return taken.length === 0 ? null : <p className={styles.won}>Caught up: {taken.join(', ')}.</p>
-  const options = catchUps(stagesToCome(plan.stages, visit), plan.card).filter(({ id }) => !visit.caughtUp.includes(id))
+  const options = catchUps(stagesToCome(plan.stages, visit), plan.card, meansOf(plannedCase)).filter(({ id }) => !visit.caughtUp.includes(id))
   const lacksMin = ahead.lacksMin(chance)
   const advised = chooseCatchUps(options, lacksMin)
   const shown = all ? [...advised, ...options.filter((each) => !advised.includes(each))] : advised

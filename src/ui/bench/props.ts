@@ -15,6 +15,7 @@ export interface BenchProps {
   groomer: string
   /** The plan as it stands: as begun, or as it follows from what was measured since. */
   plan: Plan
+  /** What the plan was made from, likewise. */
   plannedCase: Case
   kit: Kit
   asked: string
