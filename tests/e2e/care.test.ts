@@ -123,6 +123,15 @@ describe('a consent', () => {
     await driver.sleep(500)
     expect(await page.text()).not.toContain('the owner signs before the work begins')
   })
+  it('a picture that the books refuse stays on the device and says so, until it is given up', async () => {
+    const visit = /visits\/(\d+)/.exec(await driver.getCurrentUrl())?.[1]
+    const kept = () => driver.executeScript<string | null>(`return localStorage.getItem('kovit.photos.${visit}')`)
+    await driver.executeScript(`localStorage.setItem('kovit.photos.${visit}', JSON.stringify({ [crypto.randomUUID()]: 'data:image/jpeg;base64,AAAA' }))`) // prettier-ignore
+    await page.sees('A picture has to be a JPEG. It is still on this device.')
+    expect(await kept()).toContain('AAAA')
+    await page.press('Go on without it')
+    expect(await kept()).toBeNull()
+  })
 })
 
 const order = () => driver.executeScript<string[]>("return [...document.querySelectorAll('li[data-stage]')].map((row) => row.dataset.stage)") // prettier-ignore

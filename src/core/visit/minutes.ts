@@ -1,6 +1,6 @@
 import type { PlannedStage } from '../plan'
 import type { StageId } from '../stages'
-import { stoppedBy } from './fold'
+import { stoppedBy, underWay } from './fold'
 import type { StageRecord, Visit } from './state'
 
 const MS_PER_MIN = 60_000
@@ -14,6 +14,22 @@ export function minutesOf(record: StageRecord, visit: Visit, nowMs: number): { h
   const runningMs = record.waitFromMs === null ? 0 : Math.max(0, endMs - record.waitFromMs)
   const waitMin = Math.min(totalMin, (record.waitedMs + runningMs) / MS_PER_MIN)
   return { handsMin: totalMin - waitMin, waitMin }
+}
+
+/** A wait with hands free. */
+export interface RunningWait {
+  stage: StageId
+  fromMs: number
+  untilMs: number
+}
+
+/** The wait that runs now, by the plan's minutes. */
+export function runningWait(planned: readonly PlannedStage[], visit: Visit): RunningWait | null {
+  const record = underWay(visit)
+  if (record === null || record.waitFromMs === null) return null
+  const fromMs = record.waitFromMs - record.waitedMs
+  const waitMin = planned.find(({ id }) => id === record.stage)?.waitMin ?? 0
+  return { stage: record.stage, fromMs, untilMs: fromMs + waitMin * MS_PER_MIN }
 }
 
 /** What each stage took, in the order they were first started; a stage taken up twice is added up. */

@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import {
   foldVisit,
   lastLive,
@@ -25,7 +25,6 @@ import { MindHere } from './MindHere'
 import type { BenchProps } from './props'
 import { SlotNow } from './SlotNow'
 import { StageNow } from './StageNow'
-import { keepSending } from './photos'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
 import { useVisitLog, type Happening } from './useVisitLog'
@@ -63,7 +62,6 @@ export function Bench(begun: BenchProps) {
     if (happening) add(happening)
     else router.push(`/visits/${visitId}/wrap-up`)
   }
-  useEffect(() => keepSending(visitId), [visitId])
   useKeys({ ' ': act, p: pause, n: note, f: find, z: undo }, panel === null)
   return (
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>

@@ -6,6 +6,7 @@ import type { BenchProps } from './props'
 import { BehaviourRow } from './BehaviourRow'
 import { BenchCautions } from './BenchCautions'
 import { Measured } from './Measured'
+import { RefusedPhotos } from './RefusedPhotos'
 import { PastFindings, StopNotice } from './PastFindings'
 import { WeighRow } from './WeighRow'
 import type { Happening } from './useVisitLog'
@@ -75,6 +76,7 @@ export function MindHere(props: MindProps) {
           ))}
         </div>
       )}
+      <RefusedPhotos visitId={visitId} />
       {refused && (
         <p role="alert" className="kv-notice kv-must kv-late">
           {refused}

@@ -1,13 +1,12 @@
 import { stepFacts, type PlannedStage } from '@/core/plan'
 import { stageLabel, stepsOf } from '@/core/stages'
-import { minutesOf, missedStages, stagesToCome, underWay, type Visit } from '@/core/visit'
+import { minutesOf, missedStages, runningWait, stagesToCome, underWay, type Visit } from '@/core/visit'
 import { showSpan } from '../time/houseTime'
 import { Facial } from './Facial'
 import { FreeHands } from './FreeHands'
 import type { BenchProps } from './props'
 import type { Happening } from './useVisitLog'
 import { WaitClock } from './WaitClock'
-import { IN_CABINET } from './waits'
 import styles from './bench.module.css'
 
 interface StageProps extends BenchProps {
@@ -20,7 +19,7 @@ interface StageProps extends BenchProps {
 /** This stage and its clock against plan, what comes next, and every wait that runs. */
 export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, add, onNote }: StageProps) {
   const record = underWay(visit)
-  const waitsNow = record !== null && record.waitFromMs !== null
+  const wait = runningWait(plan.stages, visit)
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
   const missed = missedStages(plan.stages, visit)
   const [next, then] = stagesToCome(plan.stages, visit).filter((each) => !missed.includes(each))
@@ -29,11 +28,11 @@ export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, 
     <section className={styles.stage} aria-label="This stage">
       <h1>{name}</h1>
       <p className={styles.clock} data-paused={visit.pausedSinceMs !== null}>
-        {showSpan((waitsNow ? spent.waitMin : spent.handsMin) * 60_000)}
+        {showSpan((wait ? spent.waitMin : spent.handsMin) * 60_000)}
       </p>
       {stage && (
         <p>
-          {waitsNow ? `of ${stage.waitMin} min wait, hands free` : <Planned stage={stage} />}
+          {wait ? `of ${stage.waitMin} min wait, hands free` : <Planned stage={stage} />}
           {visit.pausedSinceMs === null ? '' : ', paused'}
         </p>
       )}
@@ -47,16 +46,9 @@ export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, 
           )}
         </p>
       )}
-      {record !== null && record.waitFromMs !== null && stage && (
-        <WaitClock
-          name={dog.name}
-          what={stage.id === 'dry' ? IN_CABINET : 'conditioner works'}
-          untilMs={record.waitFromMs + stage.waitMin * 60_000 - record.waitedMs}
-          nowMs={nowMs}
-        />
-      )}
+      {wait && <WaitClock name={dog.name} wait={wait} nowMs={nowMs} />}
       {stage && <Facial name={dog.name} stage={stage.id} visit={visit} nowMs={nowMs} add={add} />}
-      {waitsNow && stage && (
+      {wait && stage && (
         <FreeHands
           waits={stage.id}
           leftMin={stage.waitMin - spent.waitMin}

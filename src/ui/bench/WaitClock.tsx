@@ -3,34 +3,37 @@
 import { CABINET_CHECK_MIN } from '@/core/care'
 import { useAlarm } from './useAlarm'
 import { showSpan } from '../time/houseTime'
-import { IN_CABINET } from './waits'
+import type { ShownWait } from './waits'
 import styles from './bench.module.css'
 
 const SOON_MS = 60_000
 const CHECK_MS = CABINET_CHECK_MIN * 60_000
 
-/** A wait that keeps its place and size: teal in the last minute, filled when it is over. */
-export function WaitClock({
-  name,
-  what,
-  untilMs,
-  nowMs,
-  href,
-}: {
+interface ClockProps {
   name: string
-  what: string
-  untilMs: number
+  wait: ShownWait
   nowMs: number
   href?: string
-}) {
-  useAlarm(untilMs, nowMs)
+}
+
+/** A wait that keeps its place and size: teal in the last minute, filled when it is over. A dog in the cabinet is looked in on meanwhile. */
+export function WaitClock({ name, wait: { stage, fromMs, untilMs }, nowMs, href }: ClockProps) {
   const leftMs = untilMs - nowMs
-  const state = leftMs <= 0 ? 'over' : leftMs < SOON_MS ? 'soon' : 'runs'
+  const sinceMs = nowMs - fromMs
+  const checks = stage === 'dry' && leftMs > 0
+  useAlarm(
+    `${name} ${stage}`,
+    checks ? fromMs + Math.max(1, Math.floor(sinceMs / CHECK_MS)) * CHECK_MS : untilMs,
+    nowMs,
+  )
+  const checkIsDue = sinceMs >= CHECK_MS && sinceMs % CHECK_MS < SOON_MS
+  const state = leftMs <= 0 ? 'over' : leftMs < SOON_MS || (checks && checkIsDue) ? 'soon' : 'runs'
   const inside = (
     <>
       <span>
-        <b>{name}</b> {what}
-        {what === IN_CABINET && leftMs > 0 && <>, look in within {showSpan(leftMs % CHECK_MS)}</>}
+        <b>{name}</b> {whatRuns(stage)}
+        {checks &&
+          (checkIsDue ? <b>, look in now</b> : <>, look in within {showSpan(CHECK_MS - (sinceMs % CHECK_MS))}</>)}
       </span>
       <b className={styles.waitFigure}>{leftMs <= 0 ? `+${showSpan(-leftMs)}` : showSpan(leftMs)}</b>
     </>
@@ -44,4 +47,9 @@ export function WaitClock({
       {inside}
     </div>
   )
+}
+
+function whatRuns(stage: ShownWait['stage']): string {
+  if (stage === 'dry') return 'in the cabinet'
+  return stage === 'facial' ? 'facial works' : 'conditioner works'
 }

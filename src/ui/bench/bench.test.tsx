@@ -101,10 +101,12 @@ describe('weight and waits', () => {
     expect(row([event(1, { kind: 'weighed', weightKg: 16 })])).toContain('16 kg today, 19 before , 16 % less: tell the owner') // prettier-ignore
   })
   it('a dog in the cabinet is looked in on every five minutes; conditioner is not', () => {
-    const wait = (what: string, leftMin: number) => words(renderToStaticMarkup(<WaitClock name="Quill" what={what} untilMs={NINE + leftMin * 60_000} nowMs={NINE} />)) // prettier-ignore
-    expect(wait('in the cabinet', 12)).toContain('look in within 2:00')
-    expect(wait('in the cabinet', 0)).not.toContain('look in')
-    expect(wait('conditioner works', 4)).not.toContain('look in')
+    const wait = (stage: 'dry' | 'condition', goneMin: number) => words(renderToStaticMarkup(<WaitClock name="Quill" wait={{ stage, fromMs: NINE, untilMs: NINE + 15 * 60_000 }} nowMs={NINE + goneMin * 60_000} />)) // prettier-ignore
+    expect(wait('dry', 3)).toContain('look in within 2:00')
+    expect(wait('dry', 5.5)).toContain('look in now')
+    expect(wait('dry', 6)).toContain('look in within 4:00')
+    expect(wait('dry', 15.5)).not.toContain('look in')
+    expect(wait('condition', 3)).not.toContain('look in')
   })
 })
 

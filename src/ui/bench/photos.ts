@@ -1,3 +1,5 @@
+import type { Result } from '@/core/plan'
+
 /** The longer edge of a kept picture, px, and how much of it the JPEG keeps. By eye. */
 const LONGEST_PX = 1280
 const QUALITY = 0.75
@@ -40,23 +42,39 @@ export const heldPhoto = (visitId: number, id: string): string | undefined => re
 /** The bytes of a data URL; the page may not fetch one. */
 const bytesOf = (url: string): Blob => new Blob([Uint8Array.from(atob(url.slice(url.indexOf(',') + 1)), (each) => each.charCodeAt(0))]) // prettier-ignore
 
-/** Sends what waits; what the server refuses for good is let go. */
-async function sendPhotos(visitId: number): Promise<void> {
+/** Sends what waits. What the server refuses stays on this device. @returns why something was refused, null when nothing was */
+async function sendPhotos(visitId: number): Promise<string | null> {
+  let refused: string | null = null
   for (const [id, small] of Object.entries(readKept(visitId))) {
-    try {
-      const answer = await fetch(`/visits/${visitId}/photos/${id}`, { method: 'PUT', body: bytesOf(small) })
-      if (answer.status >= 500) return
-    } catch (error) {
-      if (error instanceof TypeError) return // no network: tried again
-      throw error
-    }
-    const { [id]: _, ...rest } = readKept(visitId)
-    localStorage.setItem(keyOf(visitId), JSON.stringify(rest))
+    const answer = await put(visitId, id, small)
+    if (answer === null) return refused
+    if (answer.ok) letGo(visitId, id)
+    else refused = answer.problems.map(({ sentence }) => sentence).join(' ')
+  }
+  return refused
+}
+
+/** The server's word on one picture; null without a network, or where the server is in trouble: it is tried again. */
+async function put(visitId: number, id: string, small: string): Promise<Result<null> | null> {
+  try {
+    const answer = await fetch(`/visits/${visitId}/photos/${id}`, { method: 'PUT', body: bytesOf(small) })
+    return answer.status >= 500 ? null : ((await answer.json()) as Result<null>)
+  } catch (error) {
+    if (error instanceof TypeError || error instanceof SyntaxError) return null
+    throw error
   }
 }
 
-/** Goes on sending the pictures of a visit; returns how to stop. */
-export function keepSending(visitId: number): () => void {
-  const timer = setInterval(() => void sendPhotos(visitId), RETRY_MS)
+function letGo(visitId: number, id: string): void {
+  const { [id]: _, ...rest } = readKept(visitId)
+  localStorage.setItem(keyOf(visitId), JSON.stringify(rest))
+}
+
+/** Gives up every picture that still waits on this device. */
+export const letPhotosGo = (visitId: number): void => localStorage.removeItem(keyOf(visitId))
+
+/** Goes on sending the pictures of a visit and says what the server refuses; returns how to stop. */
+export function keepSending(visitId: number, onRefused: (sentence: string | null) => void): () => void {
+  const timer = setInterval(() => void sendPhotos(visitId).then(onRefused), RETRY_MS)
   return () => clearInterval(timer)
 }

@@ -23,14 +23,15 @@ function ring(): void {
 
 /**
  * Rings once when a moment is reached, and once more late if the device slept through it or the page was loaded after;
- * a moment that has rung on this device does not ring again.
+ * what has rung on this device does not ring again.
+ * @param what which alarm it is: two may be due in the same second
  */
-export function useAlarm(atMs: number, nowMs: number): void {
+export function useAlarm(what: string, atMs: number, nowMs: number): void {
   const reached = nowMs >= atMs
   useEffect(() => {
-    const key = `kovit.rung.${Math.round(atMs / 1000)}`
+    const key = `kovit.rung.${what}.${Math.round(atMs / 1000)}`
     if (!reached || localStorage.getItem(key) !== null) return
     localStorage.setItem(key, 'yes')
     ring()
-  }, [reached, atMs])
+  }, [what, reached, atMs])
 }

@@ -17,7 +17,8 @@ export function WaitNotice({ row }: { row: DayRow }) {
   return (
     <div className="kv-notice kv-teal">
       <p className="kv-strong kv-now">
-        {row.name} {row.wait.what} {leftMs === null ? 'soon' : leftMs > 0 ? `in ${showSpan(leftMs)}` : 'now'}
+        {row.name} {row.wait.stage === 'dry' ? 'leaves the cabinet' : 'is ready to rinse'}{' '}
+        {leftMs === null ? 'soon' : leftMs > 0 ? `in ${showSpan(leftMs)}` : 'now'}
       </p>
       <p className="kv-quiet">{row.groomer}’s hands are free until then.</p>
       <Link href={row.href} className="kv-strong">

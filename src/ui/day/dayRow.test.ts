@@ -68,6 +68,6 @@ describe('one dog on the day board', () => {
       event(1, 0, { kind: 'stage-started', stage: 'dry' }),
       event(2, 1, { kind: 'wait-started', stage: 'dry' }),
     ]
-    expect(row(log, 5).wait).toEqual({ what: 'leaves the cabinet', untilMs: NINE + 16 * MIN })
+    expect(row(log, 5).wait).toMatchObject({ stage: 'dry', untilMs: NINE + 16 * MIN })
   })
 })

@@ -4,7 +4,7 @@ import { figureOf, type FigureDog } from '@/core/figure'
 import type { CardEntry, Request } from '@/core/request'
 import type { ZoneId } from '@/core/zones'
 import type { Segment } from '@/core/strip'
-import { underWay, type Forecast, type Visit } from '@/core/visit'
+import { runningWait, type Forecast, type RunningWait, type Visit } from '@/core/visit'
 import type { HouseTime } from '../time/houseTime'
 
 export interface DayRow {
@@ -28,7 +28,7 @@ export interface DayRow {
   /** Where a press leads. */
   href: string
   /** A wait that runs, with the moment it ends. */
-  wait: { what: string; untilMs: number } | null
+  wait: RunningWait | null
   chance: number | null
 }
 
@@ -59,7 +59,7 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseTime, nowMs:
     figure: figureIn(entry), bookingId: booking.id, visitId, dogId: dog.id, name: dog.name, kind: `${dog.breed}${pattern}`, groomer,
     startMs: booking.startMs, endMs, slotMin: booking.slotMin, segments: entry.segments, state,
     forecast: forecast && { p50: toMin(forecast.likelyMs), p90: toMin(forecast.lateMs) },
-    href: hrefOf(state, booking.id, visitId), wait: waitOf(entry), chance: forecast?.chance ?? null,
+    href: hrefOf(state, booking.id, visitId), wait: visit && runningWait(entry.plan.stages, visit), chance: forecast?.chance ?? null,
   } // prettier-ignore
   if (visit?.finishedMs != null) {
     const early = Math.round((endMs - visit.finishedMs) / MS_PER_MIN)
@@ -97,12 +97,4 @@ function stateOf({ visit, closed }: DayEntry): DayRow['state'] {
 function hrefOf(state: DayRow['state'], bookingId: number, visitId: number | null): string {
   if (state === 'to come') return `/bookings/${bookingId}/plan`
   return `/visits/${visitId}/${state === 'in' ? 'bench' : 'wrap-up'}`
-}
-
-function waitOf({ visit, plan }: DayEntry): DayRow['wait'] {
-  const record = visit && underWay(visit)
-  if (!record || record.waitFromMs === null) return null
-  const planned = plan.stages.find(({ id }) => id === record.stage)
-  const untilMs = record.waitFromMs + (planned?.waitMin ?? 0) * MS_PER_MIN - record.waitedMs
-  return { what: record.stage === 'dry' ? 'leaves the cabinet' : 'is ready to rinse', untilMs }
 }

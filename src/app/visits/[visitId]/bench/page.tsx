@@ -11,7 +11,7 @@ import { readHouseCautions } from '@/data/houseRules'
 import { readRecords } from '@/data/records'
 import { readLogs, readVisitsOfBookings } from '@/data/visits'
 import { Bench } from '@/ui/bench/Bench'
-import { IN_CABINET, type OtherDog } from '@/ui/bench/waits'
+import type { OtherDog } from '@/ui/bench/waits'
 import { dayRow } from '@/ui/day/dayRow'
 import { idOf, openHouse, type OpenHouse } from '../../../house'
 import { readDayEntry, readVisitFile, type VisitFile } from '../../../visitFile'
@@ -87,15 +87,6 @@ async function otherWaits({ time, nowMs, nameOf }: OpenHouse, visitId: number): 
     }),
   )
   return rows.flatMap((row) =>
-    row?.wait
-      ? [
-          {
-            name: row.name,
-            what: row.wait.what === 'leaves the cabinet' ? IN_CABINET : 'conditioner works',
-            untilMs: row.wait.untilMs,
-            href: `/visits/${row.visitId}/bench`,
-          },
-        ]
-      : [],
+    row?.wait ? [{ name: row.name, wait: row.wait, href: `/visits/${row.visitId}/bench` }] : [],
   )
 }
