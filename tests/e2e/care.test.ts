@@ -97,6 +97,7 @@ describe('the picture of a finding', () => {
     const shown = () => driver.executeScript<number>("return document.querySelector('figure img')?.naturalWidth ?? 0")
     await page.until(async () => (await shown()) > 100)
     await page.press('Back to the bench')
+    await page.find("//main[@data-stage='look-over']")
   })
 })
 

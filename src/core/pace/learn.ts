@@ -21,6 +21,13 @@ export interface TimedStage {
 
 /** What is further off than this many deviations counts as this far. Source: from memory; Huber's own constants lie below 2. */
 const FURTHEST = 2
+/**
+ * What drawing in at two deviations leaves of a normal spread, by which learned spreads are divided (published: the
+ * consistency factor of Huber's Proposal 2, 1964). Of its square: 2Φ(2) − 1 − 4φ(2) + 8(1 − Φ(2)); of a shift that all
+ * stages of a day share: 2Φ(2) − 1.
+ */
+const SQUARE_KEPT = 0.9205
+const SHARED_KEPT = 0.9545
 /** Shorter than this was a slip of the hand, min. Source: from memory. */
 const LEAST_MIN = 0.2
 
@@ -78,8 +85,8 @@ function keepSpread(cells: Cells, offs: readonly number[], vars: ReturnType<type
   const mean = offs.reduce((sum, off) => sum + off, 0) / count
   const within = offs.reduce((sum, off) => sum + (off - mean) ** 2, 0)
   const unsure = Object.values(effectsOf(cells, visitKeys(groom), vars.visit, groom.day)).reduce((sum, { variance }) => sum + variance, 0)
-  if (count > 1) look(cells, NOISE_KEY, groom.day, within / (count - 1), count - 1)
-  look(cells, DAY_KEY, groom.day, mean ** 2 - (vars.stage - vars.day) / count - unsure)
+  if (count > 1) look(cells, NOISE_KEY, groom.day, within / (count - 1) / SQUARE_KEPT, count - 1)
+  look(cells, DAY_KEY, groom.day, (mean ** 2 - (SQUARE_KEPT * (vars.stage - vars.day)) / count) / SHARED_KEPT ** 2 - unsure)
 } // prettier-ignore
 
 /** How far off the whole groom was, by the handbook alone and as learned. */

@@ -4,6 +4,7 @@ import { seeded } from '../../../tests/generated/random'
 import { house, median, predicted, visit, type House } from '../../../tests/generated/grooms'
 import type { MinutesSum } from '../time'
 import { shrunk } from './cells'
+import { spreads } from './effects'
 import { isTrusted, learn, paceOn, type Cells } from '.'
 
 /** A house with a history, learned visit by visit. */
@@ -47,19 +48,23 @@ describe('what generated histories with known truths teach', () => {
     expect(inside / all).toBeGreaterThan(0.76)
     expect(inside / all).toBeLessThan(0.84)
   })
-  it('promises are kept as often as they say: within 5 points in every tenth, over 10 000 grooms', () => {
+  it.each([
+    [20, 400],
+    [8, 2000],
+  ])('promises are kept as often as they say: within 5 points in every tenth, over 10 000 grooms of %i houses after %i visits each', (houses, visits) => {
     const tenths = Array.from({ length: 10 }, () => ({ said: 0, kept: 0, count: 0 }))
-    for (let seed = 21; seed <= 40; seed++) {
-      const { cells, made, next } = learned(seed, 400)
-      const sums = made.dogs.map((_, dog) => predicted(cells, visit(made, next, { dog, day: 20_400 }).groom))
-      for (let n = 0; n < 500; n++) {
+    const day = 20_000 + visits
+    for (let seed = 21; seed < 21 + houses; seed++) {
+      const { cells, made, next } = learned(seed, visits)
+      const sums = made.dogs.map((_, dog) => predicted(cells, visit(made, next, { dog, day }).groom))
+      for (let n = 0; n < 10_000 / houses; n++) {
         const dog = n % made.dogs.length
         const sum = sums[dog] as MinutesSum
         const slotMin = sum.percentileMin(0.02 + 0.96 * next())
         const chance = sum.chanceWithin(slotMin)
         const tenth = tenths[Math.min(9, Math.floor(chance * 10))] as (typeof tenths)[0]
         tenth.said += chance
-        tenth.kept += visit(made, next, { dog, day: 20_400 }).totalMin <= slotMin ? 1 : 0
+        tenth.kept += visit(made, next, { dog, day }).totalMin <= slotMin ? 1 : 0
         tenth.count++
       }
     }
@@ -67,6 +72,12 @@ describe('what generated histories with known truths teach', () => {
       expect(count).toBeGreaterThan(500)
       expect(Math.abs(kept - said) / count).toBeLessThan(0.05)
     }
+  }) // prettier-ignore
+  it('the spread of stages and of days is learned as it is, though what lies far off is drawn in', () => {
+    const { cells, made } = learned(15, 2000)
+    const { stageSigma, daySigma } = spreads(cells, 22_000)
+    expect(Math.abs(stageSigma / made.noise - 1)).toBeLessThan(0.03)
+    expect(Math.abs(daySigma / made.daySd - 1)).toBeLessThan(0.05)
   })
   it('a new dog’s median is within 15 % of the truth for its coat and size', () => {
     for (let seed = 41; seed <= 50; seed++) {
