@@ -12,8 +12,8 @@ export interface HalfCell {
 /** In heights; x outward from the middle. All shapes by eye. */
 export const FRONT: { body: Half; cells: readonly HalfCell[] } = {
   body: [
-    [0, 1.33, 'neck'], [0.085, 1.3, 'neck'], [0.105, 1.05, 'neck'], [0.158, 0.88, 'shoulder'], [0.177, 0.77, 'shoulder'], [0.174, 0.64, 'shoulder'],
-    [0.158, 0.53, 'foreleg'], [0.143, 0.38, 'foreleg'], [0.141, 0.25, 'foreleg'], [0.13, 0.12, 'forefoot'], [0.147, 0.05, 'forefoot'],
+    [0, 1.33, 'neck'], [0.078, 1.3, 'neck'], [0.086, 1.12, 'neck'], [0.108, 1, 'neck'], [0.15, 0.91, 'shoulder'], [0.18, 0.81, 'shoulder'], [0.181, 0.68, 'shoulder'],
+    [0.162, 0.54, 'foreleg'], [0.143, 0.38, 'foreleg'], [0.141, 0.25, 'foreleg'], [0.13, 0.12, 'forefoot'], [0.147, 0.05, 'forefoot'],
     [0.14, 0, 'pads'], [0.072, 0, 'forefoot'], [0.064, 0.05, 'forefoot'], [0.079, 0.12, 'foreleg'], [0.08, 0.25, 'foreleg'],
     [0.083, 0.38, 'leg-inside'], [0.062, 0.495, 'armpit'], [0, 0.535, 'chest'],
   ],
@@ -26,13 +26,12 @@ export const FRONT: { body: Half; cells: readonly HalfCell[] } = {
   ],
 } // prettier-ignore
 
-/** The breastbone between the shoulders, and where the hocks show from behind. */
-export const BREAST = [
-  [-0.085, 0.8],
-  [-0.055, 0.7],
-  [0, 0.655],
-  [0.055, 0.7],
-  [0.085, 0.8],
+/** Where a foreleg stands out from the chest, on one side, and where the hocks show from behind. */
+export const UPPER_ARM = [
+  [0.066, 0.5],
+  [0.074, 0.59],
+  [0.096, 0.68],
+  [0.13, 0.75],
 ] as const
 export const HOCKS = [
   [0.062, 0.285],
@@ -42,8 +41,8 @@ export const HOCKS = [
 
 export const REAR: { body: Half; cells: readonly HalfCell[] } = {
   body: [
-    [0, 0.985, 'rump'], [0.1, 0.95, 'rump'], [0.15, 0.84, 'thigh'], [0.17, 0.71, 'thigh'], [0.168, 0.6, 'thigh'], [0.15, 0.49, 'stifle'],
-    [0.115, 0.37, 'hock'], [0.11, 0.28, 'hock'], [0.098, 0.2, 'hock'], [0.1, 0.12, 'hindfoot'], [0.12, 0.05, 'hindfoot'], [0.112, 0, 'pads'],
+    [0, 0.985, 'rump'], [0.085, 0.965, 'rump'], [0.133, 0.87, 'thigh'], [0.156, 0.74, 'thigh'], [0.163, 0.61, 'thigh'], [0.148, 0.49, 'stifle'],
+    [0.112, 0.37, 'hock'], [0.11, 0.28, 'hock'], [0.098, 0.2, 'hock'], [0.1, 0.12, 'hindfoot'], [0.12, 0.05, 'hindfoot'], [0.112, 0, 'pads'],
     [0.05, 0, 'hindfoot'], [0.042, 0.05, 'hindfoot'], [0.058, 0.12, 'hock'], [0.056, 0.2, 'hock'], [0.052, 0.28, 'leg-inside'], [0.042, 0.38, 'leg-inside'], [0.03, 0.47, 'leg-inside'], [0, 0.545, 'sanitary'],
   ],
   cells: [
@@ -55,6 +54,11 @@ export const REAR: { body: Half; cells: readonly HalfCell[] } = {
     { zone: 'sanitary', corners: [[-0.045, 0.8], [0, 0.83], [0.045, 0.8], [0.05, 0.64], [0.02, 0.5], [-0.02, 0.5], [-0.05, 0.64]] },
   ],
 } // prettier-ignore
+
+/** The neck beyond the back, seen from behind. In heights. */
+export const NECK_BEYOND: Half = [
+  [0, 1.33, 'neck'], [0.078, 1.3, 'neck'], [0.086, 1.12, 'neck'], [0.108, 1, 'neck'], [0.115, 0.9, 'neck'], [0, 0.86, 'neck'],
+] // prettier-ignore
 
 /** From above, the dog facing left: [across, along] in lengths, along from the breastbone. */
 export const TOP: { body: Half; cells: readonly HalfCell[] } = {
@@ -103,5 +107,5 @@ export const EAR_FRONT: Record<EarSet, readonly (readonly [number, number, ZoneI
 
 /** A tail seen from behind, in tail lengths from its root upward or downward. */
 export const TAIL_REAR: Half = [
-  [0, 1, 'tail-tip'], [0.06, 0.94, 'tail-tip'], [0.085, 0.72, 'tail'], [0.09, 0.4, 'tail'], [0.1, 0.16, 'tail-base'], [0, -0.05, 'tail-base'],
+  [0, 1, 'tail-tip'], [0.034, 0.96, 'tail-tip'], [0.05, 0.72, 'tail'], [0.062, 0.4, 'tail'], [0.074, 0.14, 'tail-base'], [0.06, 0, 'tail-base'], [0, -0.035, 'tail-base'],
 ] // prettier-ignore

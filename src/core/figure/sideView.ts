@@ -56,7 +56,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
   const skins = Object.fromEntries(PARTS.map((id) => [id, skinOf(outlineOf(id), height * step, axisOf(id, place, measures))])) as Record<PartId, Skin>
   const far = (id: 'fore' | 'hind', [dx, dy]: readonly [number, number]) => {
     const by = { x: dx * height, y: dy * height }
-    return { by, path: pathOf(skins[id].samples.map(({ point }) => shifted(point, by))) }
+    return { by, path: pathOf(skins[id].samples.map(({ point }) => stepped(point, by, height))) }
   }
   return {
     skins,
@@ -84,12 +84,17 @@ function axisOf(id: PartId, place: Place, { length }: Measures): Axis | undefine
   return { from: top, to: { x: top.x, y: 0 } }
 }
 
-const shifted = <T extends Point>(point: T, by: Point): T => ({ ...point, x: point.x + by.x, y: Math.max(0, point.y + by.y) }) // prettier-ignore
+/** A far leg stands a step away and meets the body near its twin: of the step, this is left a height up. By eye. */
+const STEP_AT_TOP = 0.3
+const stepped = <T extends Point>(point: T, by: Point, heightMm: number): T => {
+  const share = Math.max(0, 1 - (1 - STEP_AT_TOP) * (point.y / heightMm))
+  return { ...point, x: point.x + by.x * share, y: Math.max(0, point.y + by.y) }
+}
 
 /** Far legs are the near ones, shifted a little forward and up. */
 function farLeg(id: 'fore' | 'hind', near: FigurePart['outline'], { farSkins, heightMm }: BareSide, { dog }: DrawOptions): FigurePart {
   const { by, path } = farSkins[id]
-  const outline = near.map((point) => shifted(point, by))
+  const outline = near.map((point) => stepped(point, by, heightMm))
   const coat = edgePath(outline, dog.coat, curlScale(heightMm), by.y)
   return { id: id === 'fore' ? 'farFore' : 'farHind', place: 'far', ground: id === 'fore' ? 'foreleg' : 'hock', skin: path, coat, outline }
 } // prettier-ignore
