@@ -1,16 +1,16 @@
-import { measuresOf, visorToEyeMm, type BuildId, type EarSet, type Measures } from '../build'
+import { measuresOf, type BuildId } from '../build'
 import type { Join } from '../patterns'
-import type { Side } from '../zones'
-import type { Build } from './builds'
-import { pathOf, sampleCurve } from './curve'
+import { merged, onBothSides, type BareView, type Drawing } from './bareView'
+import { pathOf } from './curve'
 import { buildFor } from './ears'
 import type { Point } from './frames'
-import { fringe, type FringeRoot } from './fringe'
-import { EAR_FRONT, FRONT, HEAD_FRONT, HOCKS, NECK_BEYOND, REAR, TAIL_REAR, TOP, UPPER_ARM, type Half } from './halves'
+import { fringe } from './fringe'
+import { FRONT, HOCKS, NECK_BEYOND, REAR, TAIL_REAR, TOP, UPPER_ARM, type Half } from './halves'
+import { EYE, earFrom, headFrontView, headPieces } from './headFront'
 import type { LengthAt } from './lengthsAlong'
-import { drawCells, halfPart, type BarePart, type DrawnCells, type Facing, type PlaceHalf } from './mirrored'
+import { drawCells, halfPart, type Facing, type PlaceHalf } from './mirrored'
 import { remembered, statureKey } from './remembered'
-import { boxOf, coated, screen, skinOf, type Cut, type FigureDog, type FigureView, type ViewId } from './view'
+import { boxOf, coated, screen, type Cut, type FigureDog, type FigureView, type ViewId } from './view'
 
 /** How broad a build is against a square dog of its height. By eye. */
 const BROAD: Record<BuildId, number> = {
@@ -28,12 +28,6 @@ const NECK_RISE = 0.33
 /** The middle of the head lies this much below its back, in skulls: it is carried forward and down. By eye. */
 const HEAD_DOWN = 0.42
 const STEP = 1 / 90
-/** An eye's radius from the front, in skulls. */
-const EYE = 0.045
-/** The eyes above the middle of the head, in skulls. */
-const EYES_UP = 0.03
-/** How high ears are set on a head seen from the front, in skulls. By eye. */
-const EAR_ROOT: Record<EarSet, number> = { drop: 0.26, rose: 0.3, folded: 0.36, pricked: 0.4 }
 /** Hair inside an ear lies against the cheek: this share of it shows in front of the face. By eye. */
 const INNER_EAR = 0.35
 /** A tail carried above this angle is seen standing from behind, degrees. */
@@ -41,24 +35,6 @@ const CARRIED = 30
 
 /** Views that are drawn from halves. */
 type OtherId = Exclude<ViewId, 'side' | 'head-side'>
-
-interface Drawing {
-  id: BuildId
-  build: Build
-  measures: Measures
-  stepMm: number
-}
-
-/** A view before its coat. */
-interface BareView extends DrawnCells {
-  parts: BarePart[]
-  /** Parts that make up the head, where this view can go close to it. */
-  head: readonly string[]
-  fringe: FringeRoot | null
-  eyes: Point[]
-  nose: string
-  ink: string
-}
 
 const BLENDED = (): Join => 'blend'
 
@@ -164,65 +140,3 @@ function topView(drawing: Drawing): BareView {
   const anchors = { ...cells.anchors, back: screen(place(0, 0.5)), skull: screen(headPlace(0, -0.5)), muzzle: screen(headPlace(0.05, -1.5)), tail: screen(tailPlace(0, 0.5)) }
   return { ...cells, anchors, parts: build.ear === 'pricked' ? [end, nape, body, head, ...ears] : [end, nape, body, ...ears, head], head: [], fringe: null, eyes: [], nose: '', ink: '' }
 } // prettier-ignore
-
-const headFrontView = (drawing: Drawing): BareView => headPieces(drawing, { x: 0, y: drawing.measures.skull })
-
-/** The head from the front about a middle: skull, ears, muzzle, eyes and nose. */
-function headPieces(drawing: Drawing, middle: Point): BareView {
-  const { build, measures, stepMm } = drawing
-  const facing: Facing = { positive: 'left' }
-  const place: PlaceHalf = (x, y) => ({ x: middle.x + x * measures.skull, y: middle.y + y * measures.skull })
-  const skull = halfPart(HEAD_FRONT.skull, place, facing, stepMm, { id: 'skull', place: 'over', ground: 'skull' })
-  const muzzle = halfPart(HEAD_FRONT.muzzle, place, facing, stepMm, { id: 'muzzle', place: 'over', ground: 'muzzle' })
-  const rootY = EAR_ROOT[build.ear]
-  const ears = ([1, -1] as const).map((sign) => earFrom(sign, place(sign * (build.ear === 'drop' ? 0.36 : 0.26), rootY), 'front', drawing, sign === 1 ? 'left' : 'right', measures.earLeather))
-  const cells = [drawCells(HEAD_FRONT.skullCells, 'skull', place, facing, stepMm), drawCells(HEAD_FRONT.muzzleCells, 'muzzle', place, facing, stepMm)]
-  const standing = build.ear === 'pricked'
-  const nose = [[-0.085, -0.14], [0.085, -0.14], [0.07, -0.23], [0, -0.27], [-0.07, -0.23]] as const
-  const nosePath = pathOf(sampleCurve(nose.map(([x, y]) => place(x, y)), stepMm / 2, true).map(({ point }) => point))
-  const ear = (sign: 1 | -1) => screen(place(sign * 0.47, standing ? 0.75 : -0.25))
-  return {
-    ...merged(cells.map((each) => ({ ...each, parts: [], head: [], fringe: null, eyes: [], nose: '', ink: '' }))),
-    parts: standing ? [...ears, skull, muzzle] : [skull, ...ears, muzzle],
-    head: ['skull', 'muzzle', 'ear-left', 'ear-right', 'fringe'],
-    fringe: { eyes: place(0, EYES_UP + EYE), skullMm: measures.skull, toEyeMm: visorToEyeMm(measures) },
-    eyes: [screen(place(0.19, EYES_UP)), screen(place(-0.19, EYES_UP))],
-    nose: nosePath,
-    ink: pathOf([place(0, -0.27), place(0, -0.4)], false) + curvePath([place(-0.13, -0.46), place(0, -0.4), place(0.13, -0.46)], stepMm),
-    anchors: { ...cells[0]?.anchors, ...cells[1]?.anchors, skull: screen(place(0, 0.38)), visor: screen(place(0, 0.24)), 'ear-edge': ear(1), muzzle: screen(place(0.14, -0.32)) },
-    rightAnchors: { ...cells[0]?.rightAnchors, 'ear-edge': ear(-1), muzzle: screen(place(-0.14, -0.32)) },
-  }
-} // prettier-ignore
-
-const curvePath = (points: readonly Point[], stepMm: number): string =>
-  pathOf(sampleCurve(points, stepMm, false).map(({ point }) => point), false) // prettier-ignore
-
-/** A line that stands on both sides of the middle. */
-const onBothSides = (line: readonly (readonly [number, number])[], place: PlaceHalf, stepMm: number): string =>
-  [1, -1].map((sign) => curvePath(line.map(([x, y]) => place(sign * x, y)), stepMm)).join('') // prettier-ignore
-
-/** One ear by its root; from above a hanging ear is seen along its width only. */
-function earFrom(sign: 1 | -1, root: Point, from: 'front' | 'top', { build, stepMm }: Drawing, side: Side, leatherMm: number): BarePart {
-  const shape = EAR_FRONT[build.ear]
-  const points = shape.map(([x, y, zone]) => {
-    const point = from === 'front'
-      ? { x: root.x + sign * x * leatherMm, y: root.y + y * leatherMm }
-      : { x: root.x - y * leatherMm * (build.ear === 'pricked' ? 0.2 : 0.46), y: root.y + sign * x * leatherMm * (build.ear === 'pricked' ? 0.8 : 0.4) }
-    return { point, zone, side }
-  })
-  return { skin: skinOf(points, stepMm, { from: root, to: { x: root.x, y: root.y - leatherMm } }), facts: { id: `ear-${side}`, place: build.ear === 'pricked' || from === 'top' ? 'over' : 'top', ground: 'ear-out', side } }
-} // prettier-ignore
-
-function merged(pieces: readonly BareView[]): BareView {
-  return {
-    parts: pieces.flatMap(({ parts }) => parts),
-    head: pieces.flatMap(({ head }) => head),
-    fringe: pieces.find((piece) => piece.fringe)?.fringe ?? null,
-    cells: pieces.flatMap(({ cells }) => cells),
-    anchors: Object.assign({}, ...pieces.map(({ anchors }) => anchors)),
-    rightAnchors: Object.assign({}, ...pieces.map(({ rightAnchors }) => rightAnchors)),
-    eyes: pieces.flatMap(({ eyes }) => eyes),
-    nose: pieces.map(({ nose }) => nose).join(''),
-    ink: pieces.map(({ ink }) => ink).join(''),
-  }
-}
