@@ -10,7 +10,9 @@ const DAY_SIGMA = 0.05
 const STAGE_SIGMA = 0.16
 /** How often a visit has a note, and a zone cut otherwise than planned. Demo. */
 const NOTE_SHARE = 0.35
-const CHANGE_SHARE = 0.3
+const CHANGE_SHARE = 0.45
+/** How far such a zone comes out from what was planned, as a share of its length. Demo. */
+const OFF = [0.7, 1.15] as const
 
 const NOTES = ['Calmer than last time.', 'Stood well for the nails.', 'Owner asks for a softer ear line.', 'A little burr behind the left elbow, out.', 'Likes the towel over the eyes at the dryer.'] // prettier-ignore
 
@@ -68,7 +70,7 @@ export function simulateVisit(
   return log
 }
 
-/** Now and then a scissored zone of the head comes out a little shorter. */
+/** Now and then a scissored zone of the head comes out shorter, or longer. */
 function changeOne(
   plan: Plan,
   base: { id: string; atMs: number; by: string },
@@ -78,8 +80,9 @@ function changeOne(
   const scissored = plan.card.filter(({ zone, method }) => (method === 'scissor' || method === 'thin') && ['skull', 'chin', 'ear-edge', 'muzzle'].includes(zone)) // prettier-ignore
   const entry = scissored[Math.floor(chance.share() * scissored.length)]
   if (!entry || entry.lengthMm < 8) return
-  const { zone, side, method, blade, comb, lay, lengthMm } = entry
-  log.push({ ...base, kind: 'zone-cut', cut: { zone, side, method, blade, comb, lay, lengthMm: lengthMm - 1 } })
+  const cutMm = Math.round(entry.lengthMm * chance.between(...OFF))
+  const { zone, side, method, blade, comb, lay } = entry
+  log.push({ ...base, kind: 'zone-cut', cut: { zone, side, method, blade, comb, lay, lengthMm: cutMm } })
 }
 
 /** Minutes from the start to the moment something happened at a stage; null when it did not. */
