@@ -32,8 +32,9 @@ export async function makeDemo(nowMs: number): Promise<string> {
   let visits = 0
   for (const [index, { id, dog }] of dogs.entries())
     visits += await makeHistory(clock, id, dog, index % 2 === 0 ? wren : ansel, chance)
-  await makeToday(clock, dogs, wren, ansel, chance)
-  await makeWeeksAhead(clock, dogs, wren, ansel, chance)
+  const salon = { clock, dogs, wren, ansel, chance }
+  await makeToday(salon)
+  await makeWeeksAhead(salon)
   await makeDesk(dogs, wren.name, nowMs)
   return `${dogs.length} demo dogs with ${visits} past visits`
 }

@@ -7,6 +7,15 @@ import { withoutWishes } from './history'
 import { seeded, type Chance } from './random'
 import { minutesTo, simulateVisit } from './simulate'
 
+/** The demo's salon while it is being made. */
+export interface DemoSalon {
+  clock: DemoClock
+  dogs: { id: number; dog: DemoDog }[]
+  wren: Person
+  ansel: Person
+  chance: Chance
+}
+
 /** Two dogs of today are tried out first, each with a source of its own: an event's id is made once. */
 const QUILL_SEED = 1703
 const OTTOLINE_SEED = 1704
@@ -15,13 +24,7 @@ const LATE_DAY = 1.24
 const INTO_HEAD_MIN = 9
 
 /** Today half done: two home, one running past her slot's middle, one in the cabinet, two to come. */
-export async function makeToday(
-  clock: DemoClock,
-  dogs: { id: number; dog: DemoDog }[],
-  wren: Person,
-  ansel: Person,
-  chance: Chance,
-): Promise<void> {
+export async function makeToday({ clock, dogs, wren, ansel, chance }: DemoSalon): Promise<void> {
   const { nowMs } = clock
   const idOf = (name: string) => dogs.find(({ dog }) => dog.name === name)?.id ?? 0
   const requestOf = (name: string): Request => ({
@@ -64,13 +67,7 @@ export async function makeToday(
 }
 
 /** Bookings to come: those not here today within two weeks, those who are at their usual interval. */
-export async function makeWeeksAhead(
-  clock: DemoClock,
-  dogs: { id: number; dog: DemoDog }[],
-  wren: Person,
-  ansel: Person,
-  chance: Chance,
-): Promise<void> {
+export async function makeWeeksAhead({ clock, dogs, wren, ansel, chance }: DemoSalon): Promise<void> {
   const today = ['Quill', 'Ottoline', 'Mochi', 'Fenwick', 'Hobnob', 'Nettle']
   for (const [index, { id, dog }] of dogs.entries()) {
     if (dog.name === 'Quill') continue // his next date is left open, to be booked at wrap-up

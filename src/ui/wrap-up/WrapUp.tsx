@@ -58,6 +58,14 @@ export interface WrapUpProps {
 export function WrapUp(props: WrapUpProps) {
   const { dog, plan, results, unit, slotMin, doneMin } = props
   const over = Math.round(doneMin) - slotMin
+  const booking = {
+    dogId: dog.id,
+    dogName: dog.name,
+    staff: props.staff,
+    today: props.today,
+    main: false,
+    book: props.book,
+  }
   const where = over > 0 ? `${over} past the slot` : `${-over} left of the slot`
   return (
     <>
@@ -107,32 +115,18 @@ export function WrapUp(props: WrapUpProps) {
                     </p>
                   ),
               )}
-              <BookVisit
-                dogId={dog.id}
-                dogName={dog.name}
-                staff={props.staff}
-                today={props.today}
-                day={props.proposal.day}
-                main={false}
-                label="Book it"
-                book={props.book}
-              />
+              <BookVisit {...booking} day={props.proposal.day} label="Book it" />
               {props.proposal.tidy && (
                 <>
                   <p style={{ marginTop: 10 }}>
                     Kept long, it wants a bath and tidy between: {props.proposal.tidy.longDay}.
                   </p>
                   <BookVisit
-                    dogId={dog.id}
-                    dogName={dog.name}
-                    staff={props.staff}
-                    today={props.today}
+                    {...booking}
                     day={props.proposal.tidy.day}
-                    main={false}
                     label="Book a bath and tidy"
                     tidy
                     again={false}
-                    book={props.book}
                   />
                 </>
               )}

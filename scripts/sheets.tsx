@@ -1,0 +1,77 @@
+// `npm run sheets`: draws the contact sheets of the coat map into docs/screenshots, by the app's own drawing.
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { createElement } from 'react'
+import { renderToStaticMarkup } from 'react-dom/server'
+import { BUILDS, type BuildId, type EarSet } from '../src/core/build'
+import { COATS, type CoatId } from '../src/core/coat'
+import { VIEWS, drawView, type ViewId } from '../src/core/figure'
+import { PATTERNS, TYPICAL_DOG, patternLabel, type PatternId } from '../src/core/patterns'
+import type { CardEntry } from '../src/core/request'
+import type { ZoneId } from '../src/core/zones'
+import { CoatMap } from '../src/ui/coat-map/CoatMap'
+import { cardOnPaper } from '../src/ui/patterns/patternCard'
+import { openBrowser } from '../tests/e2e/browser'
+
+interface Picture {
+  words: string
+  dog: { build: BuildId; coat: CoatId; ears?: EarSet }
+  card: readonly Pick<CardEntry, 'zone' | 'lengthMm' | 'shape' | 'join'>[] | number
+  view: ViewId
+}
+
+/** Coat of the dogs that show builds and coats, mm. */
+const EVEN_MM = 30
+const SIX_OF: readonly PatternId[] = ['teddy', 'clean-face-round', 'terrier-jacket', 'long-drop', 'winter-tidy']
+
+const ofPattern = (id: PatternId, view: ViewId): Picture => ({
+  words: view === 'side' ? patternLabel(id) : `${patternLabel(id)}, ${view.replace('-', ', ')}`,
+  dog: TYPICAL_DOG[id],
+  card: cardOnPaper(id, TYPICAL_DOG[id].coat),
+  view,
+})
+
+function drawn({ words, dog, card, view: id }: Picture, width: number, height: number): string {
+  const entries = new Map(typeof card === 'number' ? [] : card.map((entry) => [entry.zone, entry]))
+  const lengthMm = (zone: ZoneId) => (typeof card === 'number' ? card : (entries.get(zone)?.lengthMm ?? 0))
+  const view = drawView(id, dog, lengthMm, {
+    shapeOf: (zone) => entries.get(zone)?.shape ?? null,
+    joinOf: (zone) => entries.get(zone)?.join ?? 'blend',
+  })
+  const map = renderToStaticMarkup(
+    createElement(CoatMap, { label: words, view, coat: dog.coat, lengthMm, callouts: [], width, height }),
+  )
+  // Ids are counted anew in every drawing, and these share one page.
+  const own = `d${Math.random().toString(36).slice(2)}`
+  const told = map
+    .replaceAll(/id="/g, `id="${own}`)
+    .replaceAll(/href="#/g, `href="#${own}`)
+    .replaceAll(/url\(#/g, `url(#${own}`)
+  return `<figure>${told}<figcaption>${words}</figcaption></figure>`
+}
+
+async function sheet(file: string, pictures: readonly Picture[], across: number, width: number, height: number): Promise<void> {
+  const css = readFileSync('src/ui/theme/tokens.css', 'utf8')
+  const style = `${css} body{margin:0;padding:8px;background:var(--kv-paper);color:var(--kv-ink);font:13px sans-serif} main{display:grid;grid-template-columns:repeat(${across},${width}px);gap:8px} figure{margin:0} figcaption{padding:3px 0}`
+  const html = `<!doctype html><meta charset="utf-8"><style>${style}</style><main>${pictures.map((each) => drawn(each, width, height)).join('')}</main>`
+  const page = path.join(mkdtempSync(path.join(tmpdir(), 'kovit-sheet-')), 'sheet.html')
+  writeFileSync(page, html)
+  const rows = Math.ceil(pictures.length / across)
+  const driver = await openBrowser(across * (width + 8) + 23, rows * (height + 31) + 160)
+  try {
+    await driver.get(`file://${page}`)
+    writeFileSync(path.join('docs/screenshots', file), await driver.takeScreenshot(), 'base64')
+  } finally {
+    await driver.quit()
+  }
+} // prettier-ignore
+
+async function main(): Promise<void> {
+  const even = BUILDS.flatMap((build) => COATS.map((coat): Picture => ({ words: `${build}, ${coat}`, dog: { build, coat }, card: EVEN_MM, view: 'side' })))
+  await sheet('builds-and-coats.png', even, COATS.length, 190, 160)
+  await sheet('six-views.png', SIX_OF.flatMap((id) => VIEWS.map((view) => ofPattern(id, view))), VIEWS.length, 250, 220)
+  await sheet('sixteen-patterns.png', PATTERNS.map((id) => ofPattern(id, 'side')), 4, 300, 250)
+} // prettier-ignore
+
+void main()
