@@ -56,7 +56,7 @@ describe('the look-over', () => {
     await page.sees('Measured, mm: foreleg')
     await page.sees('Now planned: foreleg')
     await tap('thigh')
-    await page.click("//button[starts-with(., '2')][contains(., 'small knots')]")
+    await page.click("//button[starts-with(., '2')][contains(., 'separate mats')]")
     await page.sees('Mats: thigh 2.')
     await page.sees('min more.')
   })

@@ -74,7 +74,7 @@ export function Bench(begun: BenchProps) {
           stageZones={stage?.zones ?? []}
           done={zonesDone(plan.stages, visit)}
           zone={panel?.open === 'zone' ? panel.zone : null}
-          findings={lookingOver ? openFindings([...props.past, ...visit.findings]) : []}
+          found={lookingOver ? { findings: openFindings([...props.past, ...visit.findings]), mats: visit.mats } : null}
           onZone={(zone) => setPanel(zone && { open: lookingOver ? 'place' : 'zone', zone })}
         />
         <AtHand asked={props.asked} visit={visit} />

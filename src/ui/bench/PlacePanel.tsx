@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import type { Finding } from '@/core/care'
 import { MAX_LENGTH_MM } from '@/core/lengths'
+import { MAT_WORDS } from '@/core/coat'
 import { coatToday } from '@/core/plan'
 import type { Visit } from '@/core/visit'
 import { zoneLabel, type ZoneId } from '@/core/zones'
@@ -21,8 +22,6 @@ interface PanelProps extends BenchProps {
 }
 
 const STEPS_MM = [-5, -1, 1, 5]
-/** Mats 0 to 4 in words. Source: common practice. */
-const MATS = ['none', 'combs out', 'small knots', 'tight', 'felted'] as const
 
 /** One place under the hand at the look-over: how long the coat is there, how matted, and what was found. */
 export function PlacePanel({ zone, plannedCase, unit, visit, add, close, find }: PanelProps) {
@@ -54,7 +53,7 @@ export function PlacePanel({ zone, plannedCase, unit, visit, add, close, find }:
       </div>
       <b>Mats</b>
       <div className={styles.mats} role="group" aria-label="Mats">
-        {MATS.map((words, grade) => (
+        {MAT_WORDS.map((words, grade) => (
           <button
             key={words}
             aria-pressed={graded === grade}

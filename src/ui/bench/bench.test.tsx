@@ -1,3 +1,4 @@
+import type { ComponentProps } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import type { Finding } from '@/core/care'
@@ -5,6 +6,7 @@ import { Case, makePlan } from '@/core/plan'
 import { VisitEvent, foldVisit, zonesDone } from '@/core/visit'
 import { BehaviourRow, GRADES } from './BehaviourRow'
 import { BenchCautions } from './BenchCautions'
+import { BenchMap } from './BenchMap'
 import { PastFindings, StopNotice } from './PastFindings'
 import { WaitClock } from './WaitClock'
 import { WeighRow } from './WeighRow'
@@ -108,6 +110,26 @@ describe('weight and waits', () => {
     expect(wait('dry', 15.5)).not.toContain('look in')
     expect(wait('condition', 3)).not.toContain('look in')
   })
+})
+
+describe('the map at the look-over', () => {
+  const dog = { name: 'Quill', build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
+  const map = (found: ComponentProps<typeof BenchMap>['found']) =>
+    words(renderToStaticMarkup(<BenchMap dog={dog} plan={plan} unit="mm" stageZones={[]} done={[]} found={found} zone={null} onZone={nothing} />)) // prettier-ignore
+  it('pins what was found and the mats, each zone once; a zone without mats is not named', () => {
+    const shown = map({ findings: [LUMP], mats: { side: 3, thigh: 2, back: 0 } })
+    expect(shown).toMatch(/Lump 8 ?mm left side/)
+    expect(shown).toMatch(/Thigh mats 2 separate mats/)
+    expect(shown).not.toContain('mats 3')
+    expect(shown).not.toContain('mats 0')
+  })
+  it('keeps the worst where there is no room for all', () => {
+    const light = Object.fromEntries(['neck', 'shoulder', 'side', 'rump', 'chest', 'thigh', 'stifle', 'hock', 'foreleg'].map((zone) => [zone, 1])) // prettier-ignore
+    const shown = map({ findings: [], mats: { ...light, skirt: 4 } })
+    expect(shown).toContain('mats 4')
+    expect(shown.match(/mats 1/g)).toHaveLength(7)
+  })
+  it('is plain where nothing was found', () => expect(map({ findings: [], mats: {} })).not.toContain('Pinned'))
 })
 
 describe('zones that are done', () => {

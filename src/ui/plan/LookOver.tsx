@@ -2,6 +2,7 @@
 
 import { InputNumber, Select } from 'antd'
 import { useState } from 'react'
+import { MAT_WORDS } from '@/core/coat'
 import type { Case } from '@/core/plan'
 import { mmFromInch, type LengthUnit } from '@/core/units'
 import { isPaired, type ZoneId, type ZoneKey } from '@/core/zones'
@@ -15,8 +16,6 @@ interface LookOverProps {
   presentMm: ReadonlyMap<ZoneId, number>
   change: (next: Case) => string | null
 }
-
-const MATS = ['no mats', '1, loose tangles', '2, skin still visible', '3, tight at the skin', '4, felted']
 
 /** What the hand finds today: coat by zone, left and right apart where they differ, and mats. */
 export function LookOver({ case_, unit, presentMm, change }: LookOverProps) {
@@ -55,7 +54,7 @@ export function LookOver({ case_, unit, presentMm, change }: LookOverProps) {
         {paired && measure(right, setRight, 'Right')}
         <label className="kv-field">
           Mats
-          <Select<number> value={grade} options={MATS.map((label, value) => ({ value, label }))} onChange={matted} />
+          <Select<number> value={grade} options={MAT_WORDS.map((words, value) => ({ value, label: value === 0 ? 'no mats' : `${value}, ${words}` }))} onChange={matted} />
         </label>
         <button className="kv-button" onClick={keep} disabled={left === null}>
           Keep the measure

@@ -3,7 +3,7 @@
 import type { Finding } from '@/core/care'
 import { drawView, type FigureDog } from '@/core/figure'
 import { CoatMap } from '../coat-map'
-import { findingCallout } from './findingCallout'
+import { findingCallout } from './foundCallouts'
 
 interface MapProps {
   dog: FigureDog & { name: string }
