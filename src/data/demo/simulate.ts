@@ -2,17 +2,22 @@ import type { Finding } from '@/core/care'
 import { openWait, type Plan } from '@/core/plan'
 import type { StageId, Trigger } from '@/core/stages'
 import type { VisitEvent } from '@/core/visit'
+import type { ZoneId } from '@/core/zones'
 import type { Chance } from './random'
 
 const MS_PER_MIN = 60_000
 /** Spread of the whole day and of each stage about the plan. Demo. */
 const DAY_SIGMA = 0.05
 const STAGE_SIGMA = 0.16
-/** How often a visit has a note, and a zone cut otherwise than planned. Demo. */
+/** How often a visit has a note, and a scissored zone of the head is cut otherwise than planned. Demo. */
 const NOTE_SHARE = 0.35
-const CHANGE_SHARE = 0.45
+const CHANGE_SHARE = 0.2
 /** How far such a zone comes out from what was planned, as a share of its length. Demo. */
-const OFF = [0.7, 1.15] as const
+const OFF = [0.55, 1.3] as const
+
+/** Zones shaped by eye, and how long they have to be for that, mm. Demo. */
+const SHAPED: readonly ZoneId[] = ['skull', 'cheek', 'chin', 'ear-edge', 'muzzle']
+const LEAST_MM = 8
 
 const NOTES = ['Calmer than last time.', 'Stood well for the nails.', 'Owner asks for a softer ear line.', 'A little burr behind the left elbow, out.', 'Likes the towel over the eyes at the dryer.'] // prettier-ignore
 
@@ -60,7 +65,7 @@ export function simulateVisit(
         words: NOTES[Math.floor(chance.share() * NOTES.length)] ?? '',
         stage: stage.id,
       })
-    if (stage.id === 'head' && chance.share() < CHANGE_SHARE) changeOne(plan, event(), chance, log)
+    if (stage.id === 'head') log.push(...cutOtherwise(plan, event, chance))
     pass(handsMin / 2)
     if (waitMin === 0) return
     log.push({ ...event(), kind: 'wait-started', stage: stage.id })
@@ -71,19 +76,14 @@ export function simulateVisit(
 }
 
 /** Now and then a scissored zone of the head comes out shorter, or longer. */
-function changeOne(
-  plan: Plan,
-  base: { id: string; atMs: number; by: string },
-  chance: Chance,
-  log: VisitEvent[],
-): void {
-  const scissored = plan.card.filter(({ zone, method }) => (method === 'scissor' || method === 'thin') && ['skull', 'chin', 'ear-edge', 'muzzle'].includes(zone)) // prettier-ignore
-  const entry = scissored[Math.floor(chance.share() * scissored.length)]
-  if (!entry || entry.lengthMm < 8) return
-  const cutMm = Math.round(entry.lengthMm * chance.between(...OFF))
-  const { zone, side, method, blade, comb, lay } = entry
-  log.push({ ...base, kind: 'zone-cut', cut: { zone, side, method, blade, comb, lay, lengthMm: cutMm } })
-}
+function cutOtherwise(plan: Plan, event: () => { id: string; atMs: number; by: string }, chance: Chance): VisitEvent[] {
+  return plan.card.flatMap(({ zone, side, method, lengthMm }) => {
+    const byHand = (method === 'scissor' || method === 'thin') && SHAPED.includes(zone) && lengthMm >= LEAST_MM
+    if (!byHand || chance.share() >= CHANGE_SHARE) return []
+    const cutMm = Math.round(lengthMm * chance.between(...OFF))
+    return [{ ...event(), kind: 'zone-cut' as const, cut: { zone, side, method, blade: null, comb: null, lay: null, lengthMm: cutMm } }]
+  })
+} // prettier-ignore
 
 /** Minutes from the start to the moment something happened at a stage; null when it did not. */
 export function minutesTo(

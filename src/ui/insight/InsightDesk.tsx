@@ -2,7 +2,7 @@
 
 import type { Insight } from '@/core/insight'
 import { stageLabel, type Family } from '@/core/stages'
-import { Bars, Lines, NamedBars, Question } from './Question'
+import { Bars, Lines, NamedBars, Question, bottomNear } from './Question'
 import styles from './insight.module.css'
 
 export interface Growth {
@@ -49,10 +49,10 @@ export function InsightDesk({ insight, growth }: { insight: Insight; growth: rea
           <NamedBars rows={insight.bias.slice(0, MOST_STAGES).map(({ stage, percent: over }) => ({ name: stageLabel(stage), over }))} bar="over" unit="%" />
         </Question>
         <Question asks="Are slots kept?" answer={slots.at(-1) ? `${slots.at(-1)?.kept} % this month.` : ''} known={known}>
-          <Lines rows={slots} lines={['kept']} unit="%" top={100} />
+          <Lines rows={slots} lines={['kept']} unit="%" top={100} bottom={bottomNear(100, slots.map(({ kept }) => kept))} />
         </Question>
         <Question asks="How close do cuts come to their cards?" answer={repeats.at(-1) ? `${repeats.at(-1)?.score} of 100 this month.` : ''} known={known && repeats.length > 0}>
-          <Lines rows={repeats} lines={['score']} unit="of 100" top={100} />
+          <Lines rows={repeats} lines={['score']} unit="of 100" top={100} bottom={bottomNear(100, repeats.map(({ score }) => score))} />
         </Question>
         <Question asks="Do dogs take it easier?" answer="The worst grade of each groom, averaged by month: 0 relaxed, 4 panics." known={grades.length > 0}>
           <Lines rows={grades} lines={['grade']} unit="" top={4} />

@@ -89,15 +89,22 @@ interface LinesProps {
   lines: readonly string[]
   unit: string
   top?: number
+  bottom?: number
   named?: boolean
 }
 
-export const Lines = ({ rows, lines, unit, top, named = false }: LinesProps) => (
+/** What stays near its top is looked at from close by: the axis begins a tenth below the lowest. */
+export function bottomNear(top: number, values: readonly number[]): number {
+  const lowestTenth = Math.floor((10 * Math.min(top, ...values)) / top)
+  return (Math.max(0, lowestTenth - 1) * top) / 10
+}
+
+export const Lines = ({ rows, lines, unit, top, bottom = 0, named = false }: LinesProps) => (
   <ResponsiveContainer width="100%" height={HEIGHT_PX}>
     <LineChart data={rows as Row[]} margin={MARGIN} accessibilityLayer>
       <CartesianGrid vertical={false} stroke="var(--kv-rule)" />
       <XAxis dataKey="name" {...AXIS} />
-      <YAxis axisLine={false} domain={[0, top ?? 'auto']} {...AXIS} />
+      <YAxis axisLine={false} domain={[bottom, top ?? 'auto']} {...AXIS} />
       <Tooltip formatter={(value) => `${String(value)} ${unit}`} contentStyle={TIP} isAnimationActive={false} />
       {named && <Legend iconType="plainline" height={22} formatter={inInk} />}
       {lines.map((key, at) => {

@@ -1,0 +1,58 @@
+import { renderToStaticMarkup } from 'react-dom/server'
+import { describe, expect, it } from 'vitest'
+import { insightOf, type Groomed } from '@/core/insight'
+import type { StageId } from '@/core/stages'
+import { InsightDesk, type Growth } from './InsightDesk'
+import { bottomNear } from './Question'
+
+const groom = (change: Partial<Groomed> = {}): Groomed => ({
+  month: '2026-10',
+  coat: 'curly',
+  groomer: 'Wren',
+  stages: [{ id: 'head', p50: 20, p90: 27, waitMin: 0, zones: [], why: '' }],
+  done: new Map<StageId, number>([['head', 25]]),
+  doneMin: 25,
+  slotMin: 40,
+  promised: { p90: 27, chance: 0.9 },
+  repeat: 90,
+  worstGrade: null,
+  ...change,
+})
+const words = (grooms: readonly Groomed[], growth: readonly Growth[] = []) =>
+  renderToStaticMarkup(<InsightDesk insight={insightOf(grooms)} growth={growth} />).replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') // prettier-ignore
+const many = (count: number, change: Partial<Groomed> = {}) => Array.from({ length: count }, () => groom(change))
+const EMPTY = 'Not enough grooms yet to tell.'
+
+describe('the insight screen', () => {
+  it('of a new house says how it fills, and answers nothing', () => {
+    expect(words([])).toContain('It fills as grooms are wrapped up.')
+    expect(words([]).split(EMPTY)).toHaveLength(1 + 9)
+    expect(words(many(2))).not.toContain('takes most')
+  })
+  it('says what takes most, what runs over, and how often the promise held', () => {
+    const told = words([...many(3), ...many(3, { doneMin: 45, done: new Map<StageId, number>([['head', 45]]) })])
+    expect(told).toContain('6 grooms of the last twelve months.')
+    expect(told).toContain('Scissoring takes most.')
+    expect(told).toContain('Head runs 68 % over.') // the geometric mean of 1.25 and 2.25
+    expect(told).toContain('Of 6 grooms 50 % stayed within their “nine in ten”.')
+  })
+  it('answers for the newest month', () =>
+    expect(words([...many(5, { month: '2026-09', repeat: 60 }), ...many(5, { month: '2026-10', repeat: 88 })])).toContain('88 of 100 this month.')) // prettier-ignore
+  it('a question nobody has measured for stays open beside those that are answered', () => {
+    const told = words(many(8))
+    expect(told).toContain('Which coats take longest? A curly coat, 25 min on average.')
+    expect(told).toContain(`Do dogs take it easier? ${EMPTY}`)
+    expect(told).toContain(`How fast does the coat grow? ${EMPTY}`)
+    expect(words(many(8), [{ name: 'Quill', coat: 'curly', mmPerWeek: 3, tableMm: 3 }])).not.toContain(`grow? ${EMPTY}`)
+  })
+})
+
+describe('an axis', () => {
+  it.each([
+    [[97, 100], 80],
+    [[100], 90],
+    [[41, 90], 30],
+    [[4], 0],
+    [[], 90],
+  ])('of %j out of a hundred begins at %i', (values, bottom) => expect(bottomNear(100, values)).toBe(bottom))
+})
