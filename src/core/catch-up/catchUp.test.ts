@@ -1,10 +1,9 @@
-import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { Case, makePlan, meansOf } from '../plan'
+import { makePlan, meansOf } from '../plan'
 import { CATCH_UPS, CATCH_UP_FACTS, catchUp, catchUps, chooseCatchUps, type CatchUp } from '.'
+import { QUILL } from '../../../tests/cases'
 
-const QUILL = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
 const PLAN = makePlan(QUILL)
 const MEANS = meansOf(QUILL)
 const costOf = (taken: readonly CatchUp[]) => taken.reduce((sum, { id }) => sum + CATCH_UP_FACTS[id].cost, 0)

@@ -1,10 +1,9 @@
-import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { STAGES } from '../stages'
 import { Case, makePlan, whyMinutes } from '.'
+import { QUILL } from '../../../tests/cases'
 
-const QUILL = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
 const pace = (house: number, dog: number): Case['pace'] => ({
   stages: Object.fromEntries(STAGES.map((id) => [id, { house, dog, sigma: 0.2 }])),
   how: {},

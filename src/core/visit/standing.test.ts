@@ -1,9 +1,8 @@
-import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { Case, makePlan } from '../plan'
+import { makePlan } from '../plan'
 import { VisitEvent, foldVisit, standing } from '.'
+import { QUILL } from '../../../tests/cases'
 
-const QUILL = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
 const BEGUN = makePlan(QUILL)
 const happened = (n: number, rest: object) =>
   VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: 1_800_000_000_000 + n, by: 'Wren', ...rest })

@@ -1,9 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import type { Work } from '@/core/people'
-import { insightOf } from '@/core/insight'
 import { Outbox } from '../day/Outbox'
-import { InsightDesk } from '../insight/InsightDesk'
 import { Listed } from './Listed'
 import { People } from './People'
 
@@ -37,13 +35,5 @@ describe('the outbox', () => {
     expect(html).toContain('body=Quill%20%26%20co%20will%20be%20late.')
     expect(renderToStaticMarkup(<Outbox messages={[{ ...message, phone: null }]} />)).not.toContain('sms:')
     expect(renderToStaticMarkup(<Outbox messages={[]} />)).toBe('')
-  })
-})
-
-describe('insight of a house that has just opened', () => {
-  it('asks its questions and says that it does not know yet', () => {
-    const text = words(renderToStaticMarkup(<InsightDesk insight={insightOf([])} growth={[]} />))
-    expect(text).toContain('It fills as grooms are wrapped up.')
-    expect(text.match(/Not enough grooms yet to tell\./g)).toHaveLength(9)
   })
 })

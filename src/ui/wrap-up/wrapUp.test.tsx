@@ -1,7 +1,6 @@
-import { readFileSync } from 'node:fs'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import { Case, coatToday, makePlan } from '@/core/plan'
+import { coatToday, makePlan } from '@/core/plan'
 import { VisitEvent, apart, cutCard, foldVisit, outcomes, type Visit } from '@/core/visit'
 import type { StageId } from '@/core/stages'
 import { repeatScore } from '@/core/repeat'
@@ -10,10 +9,10 @@ import { CutAgainstPlan } from './CutAgainstPlan'
 import { Score } from './Score'
 import { StageMinutes } from './StageMinutes'
 import { TwoTapes } from './TwoTapes'
+import { QUILL } from '../../../tests/cases'
 
 const NINE = Date.UTC(2027, 2, 2, 9)
 const MIN = 60_000
-const QUILL = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
 const PLAN = makePlan(QUILL)
 const DOG = { name: 'Quill', build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
 const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/&#x27;/g, '’').replace(/\s+/g, ' ') // prettier-ignore
