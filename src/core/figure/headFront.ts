@@ -23,7 +23,7 @@ export function headPieces(drawing: Drawing, middle: Point): BareView {
   const skull = halfPart(HEAD_FRONT.skull, place, facing, stepMm, { id: 'skull', place: 'over', ground: 'skull' })
   const muzzle = halfPart(HEAD_FRONT.muzzle, place, facing, stepMm, { id: 'muzzle', place: 'over', ground: 'muzzle' })
   const rootY = EAR_ROOT[build.ear]
-  const ears = ([1, -1] as const).map((sign) => earFrom(sign, place(sign * (build.ear === 'drop' ? 0.36 : 0.26), rootY), 'front', drawing, sign === 1 ? 'left' : 'right', measures.earLeather))
+  const ears = ([1, -1] as const).map((sign) => earFrom(sign, place(sign * (build.ear === 'drop' ? 0.4 : 0.26), rootY), 'front', drawing, sign === 1 ? 'left' : 'right', measures.earLeather))
   const cells = [drawCells(HEAD_FRONT.skullCells, 'skull', place, facing, stepMm), drawCells(HEAD_FRONT.muzzleCells, 'muzzle', place, facing, stepMm)]
   const standing = build.ear === 'pricked'
   const nose = [[-0.085, -0.14], [0.085, -0.14], [0.07, -0.23], [0, -0.27], [-0.07, -0.23]] as const

@@ -29,7 +29,7 @@ const NECK_RISE = 0.33
 const HEAD_DOWN = 0.42
 const STEP = 1 / 90
 /** Hair inside an ear lies against the cheek: this share of it shows in front of the face. By eye. */
-const INNER_EAR = 0.35
+const INNER_EAR = 0.12
 /** A tail carried above this angle is seen standing from behind, degrees. */
 const CARRIED = 30
 

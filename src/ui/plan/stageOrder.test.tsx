@@ -1,24 +1,16 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import { Case, makePlan } from '@/core/plan'
+import { makePlan, type Case } from '@/core/plan'
 import type { StageId } from '@/core/stages'
+import { PLAIN } from '../../../tests/cases'
 import { StageOrder } from './StageOrder'
 
-const QUILL = Case.parse({
-  kovit: 'case/1',
-  date: '2027-03-02',
-  dog: { name: 'Quill', coat: 'curly', build: 'square', weightKg: 19, ageMonths: 48, visits: 9 },
-  coatNowMm: { all: 38 },
-  request: { pattern: 'one-length' },
-  setting: 'salon',
-  slotMin: 240,
-})
 const show = (change: Partial<Case> = {}) => {
-  const input = { ...QUILL, ...change }
+  const input = { ...PLAIN, ...change }
   return renderToStaticMarkup(<StageOrder case_={input} plan={makePlan(input)} change={() => null} />)
 }
 const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') // prettier-ignore
-const own = makePlan(QUILL).stages.map(({ id }) => id)
+const own = makePlan(PLAIN).stages.map(({ id }) => id)
 const feetFirst: StageId[] = ['feet', ...own.filter((id) => id !== 'feet')]
 
 describe('the stages of a plan', () => {
