@@ -5,9 +5,12 @@ import { z } from 'zod'
 import { Case, makePlan, problemsOf, refuse, type Result } from '@/core/plan'
 import { Verdict } from '@/core/repeat'
 import { Request } from '@/core/request'
-import { Day } from '@/core/units'
+import { overlapping, type Slot } from '@/core/people'
+import { Day, addDays } from '@/core/units'
 import { ZoneId } from '@/core/zones'
-import { addBooking, keepRequest, LookOver, OwnOrder, readBookingsOfDog } from '@/data/bookings'
+import { addBooking, keepRequest, LookOver, OwnOrder, readBookings, readBookingsOfDog } from '@/data/bookings'
+import { readDog } from '@/data/dogs'
+import type { HouseTime } from '@/ui/time/houseTime'
 import { readBookingFile } from '@/data/caseOfBooking'
 import { proposeSlot } from '@/data/proposeSlot'
 import { closeVisit, keepVerdict, readVisitsOfBookings, startVisit } from '@/data/visits'
@@ -21,14 +24,16 @@ const NewVisit = z.strictObject({
   sameAsLast: z.boolean(),
   /** A bath and tidy between two full grooms. */
   tidy: z.boolean().default(false),
+  /** Also where the groomer has another dog at that time. */
+  anyway: z.boolean().default(false),
 })
 
 /** Books a dog; the slot is the shortest that its own plan holds at the house's chance. */
 export async function bookVisit(input: unknown): Promise<Result<{ bookingId: number; slotMin: number }>> {
   const asked = NewVisit.safeParse(input)
   if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
-  const { dogId, staffId, day, clock, sameAsLast, tidy } = asked.data
-  const { time, staff } = await openHouse()
+  const { dogId, staffId, day, clock, sameAsLast, tidy, anyway } = asked.data
+  const { time, staff, nameOf } = await openHouse()
   if (!staff.some(({ id }) => id === staffId)) return refuse('staffId', 'Nobody of that name works here.')
   const startMs = time.at(day, clock)
   const others = await readBookingsOfDog(dogId, time.startOfDay(day))
@@ -46,9 +51,23 @@ export async function bookVisit(input: unknown): Promise<Result<{ bookingId: num
   }
   const slotMin = await proposeSlot(draft, time.day)
   if (slotMin === null) return refuse('dogId', 'This dog is not in the book.')
+  const busy = anyway ? null : await busyWith({ startMs, slotMin }, staffId, time)
+  if (busy !== null) return refuse('anyway', `${nameOf(staffId)} has ${busy} then; this groom takes ${slotMin} min.`)
   const bookingId = await addBooking({ ...draft, slotMin })
   revalidatePath('/')
   return { ok: true, value: { bookingId, slotMin } }
+}
+
+/** The dogs a person has booked in that time, in words; null when there is none. */
+async function busyWith(slot: Slot, staffId: number, time: HouseTime): Promise<string | null> {
+  const day = time.day(slot.startMs)
+  const bookings = await readBookings(time.startOfDay(day), time.startOfDay(addDays(day, 1)))
+  const others = overlapping(slot, bookings.filter((each) => each.staffId === staffId)) // prettier-ignore
+  const words = others.map(async ({ dogId, startMs, slotMin }) => {
+    const dog = await readDog(dogId)
+    return `${dog?.name ?? 'another dog'} from ${time.clock(startMs)} to ${time.clock(startMs + slotMin * 60_000)}`
+  })
+  return others.length === 0 ? null : (await Promise.all(words)).join(' and ')
 }
 
 const Wishes = z.strictObject({

@@ -54,6 +54,13 @@ export class Page {
   async valueOf(xpath: string): Promise<string> {
     return String(await (await this.find(xpath)).getAttribute('value'))
   }
+  /** Books at the time that is proposed, also where the groomer has another dog. */
+  async bookAndPlan(): Promise<void> {
+    await this.press('Book and plan')
+    await this.until(async () => /Plan for|book it anyway/.test(await this.text()))
+    if ((await this.text()).includes('book it anyway')) await this.press('Book it anyway')
+    await this.sees('Plan for')
+  }
   /** What the bench's main action says. */
   async mainAction(): Promise<string> {
     return String(

@@ -157,7 +157,7 @@ describe('one dog, all the way', () => {
 
   it('the next visit, same as last time, is the trim that was cut', async () => {
     await page.click("//a[contains(., 'Plan the next visit')] | //button[contains(., 'Book it')]")
-    if ((await page.text()).includes('Book and plan')) await page.press('Book and plan')
+    if ((await page.text()).includes('Book and plan')) await page.bookAndPlan()
     await page.sees('Plan for Nettle')
     const chip = await page.find("//button[normalize-space(.)='Same as last time']")
     expect(await chip.getAttribute('aria-pressed')).toBe('true')

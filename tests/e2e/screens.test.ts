@@ -112,10 +112,18 @@ describe('finding one’s way', () => {
   it('books a visit with the slot that the dog’s own plan asks for', async () => {
     await open(paths.dog)
     await page.press('Book a visit')
-    await page.press('Book and plan')
-    await page.sees('Plan for')
+    await page.bookAndPlan()
     await page.sees('to be done by')
     expect(Number(/(\d+) %\s+to be done by/.exec(await page.text())?.[1])).toBeGreaterThanOrEqual(85)
+  })
+  it('says whom the groomer has at that time already, and books it all the same when asked again', async () => {
+    await open('/dogs/8')
+    await page.press('Book a visit')
+    await page.press('Book and plan')
+    await page.sees('Choose another time, or book it anyway.')
+    expect(await page.text()).toMatch(/Wren has .*\w+ from \d\d:\d\d to \d\d:\d\d.* then; this groom takes \d+ min\./)
+    await page.press('Book it anyway')
+    await page.sees('Plan for Clover')
   })
   it('the weeks slider grows the coat: the figure and the outline change, and it says what comes', async () => {
     await open(paths.dog)

@@ -10,3 +10,5 @@ export {
   outsideHours,
   weekdayOf,
 } from './people'
+export { overlapping } from './overlap'
+export type { Slot } from './overlap'

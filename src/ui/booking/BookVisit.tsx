@@ -42,19 +42,31 @@ export function BookVisit({
   const [fault, setFault] = useState<string | null>(null)
   const [busy, start] = useTransition()
   const groomers = staff.filter(({ role }) => role !== 'bather')
-  const [asked, setAsked] = useState({
+  /** Why the time is taken; asked again it is booked all the same. */
+  const [clash, setClash] = useState<string | null>(null)
+  const [asked, choose] = useState({
     day: day ?? addDays(today, 7),
     clock: '09:00',
     staffId: groomers[0]?.id ?? 0,
     sameAsLast: again,
     tidy,
   })
+  const setAsked = (now: typeof asked) => {
+    setClash(null)
+    choose(now)
+  }
   const chosen = staff.find(({ id }) => id === asked.staffId)
   const outside = chosen?.work ? outsideHours(chosen.work, asked.day, asked.clock, 0) : null
   const save = () =>
     start(async () => {
-      const answer = await book({ dogId, ...asked })
-      if (!answer.ok) return setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
+      const answer = await book({ dogId, ...asked, anyway: clash !== null })
+      if (!answer.ok) {
+        const sentences = answer.problems.map(({ sentence }) => sentence).join(' ')
+        const taken = answer.problems.some(({ path }) => path === 'anyway')
+        setClash(taken ? sentences : null)
+        setFault(taken ? null : sentences)
+        return
+      }
       setOpen(false)
       router.push(`/bookings/${answer.value.bookingId}/plan`)
     })
@@ -68,7 +80,7 @@ export function BookVisit({
         open={open}
         onCancel={() => setOpen(false)}
         onOk={save}
-        okText="Book and plan"
+        okText={clash === null ? 'Book and plan' : 'Book it anyway'}
         cancelText="Not now"
         confirmLoading={busy}
       >
@@ -128,6 +140,11 @@ export function BookVisit({
         {outside && (
           <p role="status" className="kv-caution">
             {chosen?.name} {outside}.
+          </p>
+        )}
+        {clash && (
+          <p role="alert" className="kv-caution">
+            {clash} Choose another time, or book it anyway.
           </p>
         )}
         {fault && (
