@@ -13,6 +13,8 @@ import type { ZoneId } from '../src/core/zones'
 import { CoatMap } from '../src/ui/coat-map/CoatMap'
 import { cardOnPaper } from '../src/ui/patterns/patternCard'
 import { openBrowser } from '../tests/e2e/browser'
+import { fourDogs } from './four-dogs'
+import { withOwnIds } from './lib/withOwnIds'
 
 interface Picture {
   words: string
@@ -42,23 +44,29 @@ function drawn({ words, dog, card, view: id }: Picture, width: number, height: n
   const map = renderToStaticMarkup(
     createElement(CoatMap, { label: words, view, coat: dog.coat, lengthMm, callouts: [], width, height }),
   )
-  // Ids are counted anew in every drawing, and these share one page.
-  const own = `d${Math.random().toString(36).slice(2)}`
-  const told = map
-    .replaceAll(/id="/g, `id="${own}`)
-    .replaceAll(/href="#/g, `href="#${own}`)
-    .replaceAll(/url\(#/g, `url(#${own}`)
-  return `<figure>${told}<figcaption>${words}</figcaption></figure>`
+  return `<figure>${withOwnIds(map)}<figcaption>${words}</figcaption></figure>`
 }
 
-async function sheet(file: string, pictures: readonly Picture[], across: number, width: number, height: number): Promise<void> {
-  const css = readFileSync('src/ui/theme/tokens.css', 'utf8')
-  const style = `${css} body{margin:0;padding:8px;background:var(--kv-paper);color:var(--kv-ink);font:13px sans-serif} main{display:grid;grid-template-columns:repeat(${across},${width}px);gap:8px} figure{margin:0} figcaption{padding:3px 0}`
-  const html = `<!doctype html><meta charset="utf-8"><style>${style}</style><main>${pictures.map((each) => drawn(each, width, height)).join('')}</main>`
-  const page = path.join(mkdtempSync(path.join(tmpdir(), 'kovit-sheet-')), 'sheet.html')
-  writeFileSync(page, html)
+async function sheet(
+  file: string,
+  pictures: readonly Picture[],
+  across: number,
+  width: number,
+  height: number,
+): Promise<void> {
   const rows = Math.ceil(pictures.length / across)
-  const driver = await openBrowser(across * (width + 8) + 23, rows * (height + 31) + 160)
+  const figures = pictures.map((each) => drawn(each, width, height)).join('')
+  await photograph(file, figures, { across, width, tall: rows * (height + 31) + 20 })
+}
+
+/** Writes a picture of columns, each so wide. */
+async function photograph(file: string, html: string, { across, width, tall }: { across: number; width: number; tall: number }): Promise<void> {
+  const css = readFileSync('src/ui/theme/tokens.css', 'utf8')
+  const style = `${css} body{margin:0;padding:8px;background:var(--kv-paper);color:var(--kv-ink);font:13px sans-serif} main{display:grid;grid-template-columns:repeat(${across},${width}px);gap:8px} figure{margin:0} figcaption{padding:3px 0} h1{font-size:21px;margin:4px 0} p{margin:5px 0} svg{margin:4px 0} .must{color:var(--kv-late)}`
+  const whole = `<!doctype html><meta charset="utf-8"><style>${style}</style><main>${html}</main>`
+  const page = path.join(mkdtempSync(path.join(tmpdir(), 'kovit-sheet-')), 'sheet.html')
+  writeFileSync(page, whole)
+  const driver = await openBrowser(across * (width + 8) + 23, tall + 140)
   try {
     await driver.get(`file://${page}`)
     writeFileSync(path.join('docs/screenshots', file), await driver.takeScreenshot(), 'base64')
@@ -71,6 +79,7 @@ async function main(): Promise<void> {
   const even = BUILDS.flatMap((build) => COATS.map((coat): Picture => ({ words: `${build}, ${coat}`, dog: { build, coat }, card: EVEN_MM, view: 'side' })))
   await sheet('builds-and-coats.png', even, COATS.length, 190, 160)
   await sheet('six-views.png', SIX_OF.flatMap((id) => VIEWS.map((view) => ofPattern(id, view))), VIEWS.length, 250, 220)
+  await photograph('four-dogs.png', fourDogs(), { across: 4, width: 400, tall: 900 })
   await sheet('sixteen-patterns.png', PATTERNS.map((id) => ofPattern(id, 'side')), 4, 300, 250)
 } // prettier-ignore
 
