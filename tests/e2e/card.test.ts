@@ -85,7 +85,7 @@ describe('words in, card out', () => {
     const words = await sheet.getText()
     for (const part of ['Mochi', 'Planned for', 'Sanitary', '10 with', 'Pads', 'Leave:']) expect(words).toContain(part)
     // Paper is laid out with the house's letters, not with those that stand in for them while they load.
-    await driver.executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => done())')
+    await driver.executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 50))')
     const printer = driver as unknown as { printPage: (options: object) => Promise<string> }
     const pdf = await printer.printPage({ width: 14.8, height: 21, top: 0, bottom: 0, left: 0, right: 0 }) // prettier-ignore
     const pages = Buffer.from(pdf, 'base64')

@@ -22,6 +22,7 @@ export function makePlan(input: Case): Plan {
   const promise = slotPromise(input)
   const daySigma = input.pace?.daySigma ?? 0
   const terms = termsOf(input, staged.stages)
+  const { cautions, consents } = careOf(input, planned.card, staged.stages, mats)
   const bodyMm = planned.presentMm.get('back') ?? 0
   return {
     kovit: 'plan/1',
@@ -33,8 +34,9 @@ export function makePlan(input: Case): Plan {
     stages: staged.stages,
     left: staged.left,
     breaks: breaks(staged.stages.map(({ id }) => id)),
-    ...careOf(input, planned.card, staged.stages, mats),
+    cautions,
     refer: (input.health ?? []).filter(({ kind }) => refers(kind)).map(({ kind }) => ({ kind, why: referWhy(kind) })),
+    consents,
     bath: {
       ...bathFor(
       staged.stages.map(({ id }) => id),

@@ -12,8 +12,8 @@ const STAGE_SIGMA = 0.16
 /** How often a visit has a note, and a scissored zone of the head is cut otherwise than planned. Demo. */
 const NOTE_SHARE = 0.35
 const CHANGE_SHARE = 0.2
-/** How far such a zone comes out from what was planned, as a share of its length. Demo. */
-const OFF = [0.55, 1.3] as const
+/** How far such a zone comes out from what was planned, on the log scale: the next trim starts from it, so it must not drift. Demo. */
+const OFF_SIGMA = 0.12
 
 /** Zones shaped by eye, and how long they have to be for that, mm. Demo. */
 const SHAPED: readonly ZoneId[] = ['skull', 'cheek', 'chin', 'ear-edge', 'muzzle']
@@ -80,7 +80,7 @@ function cutOtherwise(plan: Plan, event: () => { id: string; atMs: number; by: s
   return plan.card.flatMap(({ zone, side, method, lengthMm }) => {
     const byHand = (method === 'scissor' || method === 'thin') && SHAPED.includes(zone) && lengthMm >= LEAST_MM
     if (!byHand || chance.share() >= CHANGE_SHARE) return []
-    const cutMm = Math.round(lengthMm * chance.between(...OFF))
+    const cutMm = Math.round(lengthMm * chance.factor(OFF_SIGMA))
     return [{ ...event(), kind: 'zone-cut' as const, cut: { zone, side, method, blade: null, comb: null, lay: null, lengthMm: cutMm } }]
   })
 } // prettier-ignore

@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import type { ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode } from 'react'
 import { PrintButton } from '../frame/PrintButton'
 import styles from './print.module.css'
 
@@ -11,8 +11,23 @@ interface PrintDeskProps {
   children: ReactNode
 }
 
+/** The height of the paper that is printed on, px. */
+const PAPER_PX = (209 * 96) / 25.4
+const STEP = 0.02
+const SMALLEST = 0.6
+
+/** Makes a sheet with many rows smaller until it stands on one page: half a card on a second sheet is lost. */
+function fitOnePage(paper: HTMLElement): void {
+  for (let fit = 1; fit >= SMALLEST; fit -= STEP) {
+    paper.style.setProperty('--fit', String(fit))
+    if (paper.getBoundingClientRect().height <= PAPER_PX + 1) return
+  }
+}
+
 /** The sheet as it will come out, and the button that prints it. */
 export function PrintDesk({ words, back, children }: PrintDeskProps) {
+  const paper = useRef<HTMLDivElement>(null)
+  useEffect(() => void document.fonts.ready.then(() => paper.current && fitOnePage(paper.current)), [])
   return (
     <>
       <div className={styles.desk}>
@@ -22,7 +37,7 @@ export function PrintDesk({ words, back, children }: PrintDeskProps) {
         </Link>
         <PrintButton words="Print on A5" />
       </div>
-      {children}
+      <div ref={paper}>{children}</div>
     </>
   )
 }
