@@ -4,6 +4,7 @@ import { sideView } from '@/core/figure'
 import { Case, makePlan } from '@/core/plan'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap, focusOn } from './CoatMap'
+import { FULL_KIT } from '@/core/lengths'
 import { cardCallouts, coatCallouts } from './cardCallouts'
 import type { CoatMapProps } from './map'
 import { lengthColour } from './ramp'
@@ -46,6 +47,11 @@ describe('callouts of a card', () => {
   it('leave out what is cut like its neighbour', () => expect(at('thigh')).toBeUndefined())
   it('show inches to those who think in inches', () =>
     expect(cardCallouts(plan.card, [], 'inch', ['back'])[0]).toMatchObject({ figure: '3/8', unit: 'in' }))
+  it('name every tool of every kit so that it stands beside the dog', () => {
+    const long = { zone: 'skull' as const, side: null, shape: null, join: 'blend' as const, why: '' }
+    const cuts = FULL_KIT.combs.map((comb) => ({ ...long, method: 'comb' as const, blade: '30' as const, comb, lay: 'against' as const, lengthMm: 9 })) // prettier-ignore
+    for (const { below } of cuts.flatMap((cut) => cardCallouts([cut], [], 'mm', ['skull']))) expect(below?.length).toBeLessThanOrEqual(17) // prettier-ignore
+  })
   it('of a bare coat name no tool', () =>
     expect(coatCallouts(() => 30, 'mm').every(({ below }) => below === undefined)).toBe(true))
 })

@@ -57,9 +57,13 @@ export function cardCallouts(
   })
 }
 
+/** A comb is known by its number: without the word the longest tool still stands beside the dog. */
+const ROOM_CHARACTERS = 17
+const besideDog = (tool: string): string => (tool.length > ROOM_CHARACTERS ? tool.replace('comb ', '') : tool)
+
 function calloutOf(entry: CardEntry, name: string, grows: Growing | undefined, unit: LengthUnit): Callout {
   const { zone, side, lengthMm } = entry
-  const below = grows ? `grows to ${showFigure(grows.wantedMm, unit)}` : toolWords(entry as Cut)
+  const below = grows ? `grows to ${showFigure(grows.wantedMm, unit)}` : besideDog(toolWords(entry as Cut))
   return {
     zone, lengthMm, below,
     name: side === null ? name : `${name}, ${side}`,
