@@ -20,7 +20,7 @@ export interface DemoSalon {
 const QUILL_SEED = 1703
 const OTTOLINE_SEED = 1704
 /** Quill's day runs slow, so that the demo shows a slot in danger. */
-const LATE_DAY = 1.24
+const LATE_DAY = 1.34
 const INTO_HEAD_MIN = 9
 
 /** Today half done: two home, one running past her slot's middle, one in the cabinet, two to come. */
