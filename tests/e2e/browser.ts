@@ -82,6 +82,17 @@ export class Page {
   key(keys: string): Promise<void> {
     return this.driver.actions().sendKeys(keys).perform()
   }
+  /** Goes through what is left of a groom on the bench, and on to its wrap-up. */
+  async wrapUp(): Promise<void> {
+    for (let pressed = 0; pressed < 80; pressed++) {
+      const words = await this.mainAction()
+      if (words === 'Wrap up') break
+      // While the last notes are sent the action changes by itself: a press meant for it would be the next one's.
+      if (!words.startsWith('Sending')) await this.pressMain()
+      await this.until(async () => (await this.mainAction()) !== words)
+    }
+    await this.press('Wrap up')
+  }
   /** The card on the plan: zone, tool and length of every row. */
   async card(): Promise<Map<string, { tool: string; lengthMm: number; changed: boolean }>> {
     const rows = (await this.driver.executeScript(

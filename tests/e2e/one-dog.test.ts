@@ -134,12 +134,7 @@ describe('one dog, all the way', () => {
     await page.click("//button[@aria-label='Shorter']")
     const keep = await page.find("//button[starts-with(normalize-space(.), 'Keep')]")
     await keep.click()
-    for (let taps = 0; taps < 12 && (await page.mainAction()) !== 'Wrap up'; taps++) {
-      const before = await page.mainAction()
-      await page.pressMain()
-      await page.until(async () => (await page.mainAction()) !== before)
-    }
-    await page.press('Wrap up')
+    await page.wrapUp()
   })
 
   it('wraps up: done against planned, by stage and by zone', async () => {

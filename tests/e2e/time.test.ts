@@ -53,13 +53,7 @@ describe('a visit that starts late', () => {
     await page.type("//*[@role='dialog']//input", 'Anneke Tolle')
     await page.press('I agree and sign')
     await page.until(async () => /start/.test(await page.mainAction()))
-    for (let pressed = 0; pressed < 60; pressed++) {
-      const words = await page.mainAction()
-      if (words === 'Wrap up') break
-      await page.pressMain()
-      await page.until(async () => (await page.mainAction()) !== words)
-    }
-    await page.press('Wrap up')
+    await page.wrapUp()
     await page.sees('Hobnob is done')
     await page.sees('left of the slot')
     await page.sees('by the day')
