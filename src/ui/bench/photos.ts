@@ -42,16 +42,22 @@ export const heldPhoto = (visitId: number, id: string): string | undefined => re
 /** The bytes of a data URL; the page may not fetch one. */
 const bytesOf = (url: string): Blob => new Blob([Uint8Array.from(atob(url.slice(url.indexOf(',') + 1)), (each) => each.charCodeAt(0))]) // prettier-ignore
 
-/** Sends what waits. What the server refuses stays on this device. @returns why something was refused, null when nothing was */
-async function sendPhotos(visitId: number): Promise<string | null> {
-  let refused: string | null = null
+/** Pictures that the server will not have, and why. */
+export interface Refused {
+  ids: readonly string[]
+  sentence: string
+}
+
+/** Sends what waits. What the server refuses stays on this device. @returns null when nothing was refused */
+async function sendPhotos(visitId: number): Promise<Refused | null> {
+  const refused = new Map<string, string>()
   for (const [id, small] of Object.entries(readKept(visitId))) {
     const answer = await put(visitId, id, small)
-    if (answer === null) return refused
-    if (answer.ok) letGo(visitId, id)
-    else refused = answer.problems.map(({ sentence }) => sentence).join(' ')
+    if (answer === null) break
+    if (answer.ok) letPhotosGo(visitId, [id])
+    else refused.set(id, answer.problems.map(({ sentence }) => sentence).join(' '))
   }
-  return refused
+  return refused.size === 0 ? null : { ids: [...refused.keys()], sentence: [...new Set(refused.values())].join(' ') }
 }
 
 /** The server's word on one picture; null without a network, or where the server is in trouble: it is tried again. */
@@ -65,16 +71,14 @@ async function put(visitId: number, id: string, small: string): Promise<Result<n
   }
 }
 
-function letGo(visitId: number, id: string): void {
-  const { [id]: _, ...rest } = readKept(visitId)
-  localStorage.setItem(keyOf(visitId), JSON.stringify(rest))
+/** Takes pictures off this device: those that were sent, or given up. */
+export function letPhotosGo(visitId: number, ids: readonly string[]): void {
+  const kept = Object.entries(readKept(visitId)).filter(([id]) => !ids.includes(id))
+  localStorage.setItem(keyOf(visitId), JSON.stringify(Object.fromEntries(kept)))
 }
 
-/** Gives up every picture that still waits on this device. */
-export const letPhotosGo = (visitId: number): void => localStorage.removeItem(keyOf(visitId))
-
 /** Goes on sending the pictures of a visit and says what the server refuses; returns how to stop. */
-export function keepSending(visitId: number, onRefused: (sentence: string | null) => void): () => void {
+export function keepSending(visitId: number, onRefused: (refused: Refused | null) => void): () => void {
   const timer = setInterval(() => void sendPhotos(visitId).then(onRefused), RETRY_MS)
   return () => clearInterval(timer)
 }
