@@ -45,7 +45,14 @@ const DRAW = `
 
 /** In a real Chromium: a step of the weeks slider on a dog's file, and the six views of one dog. Milliseconds, run by run. */
 export async function inBrowser(address: string, file: string): Promise<{ drawn: number[]; draw: number[] }> {
-  const bundle = await build({ entryPoints: ['src/core/figure/index.ts'], bundle: true, write: false, format: 'iife', globalName: 'figure', minify: true }) // prettier-ignore
+  const bundle = await build({
+    entryPoints: ['src/core/figure/index.ts'],
+    bundle: true,
+    write: false,
+    format: 'iife',
+    globalName: 'figure',
+    minify: true,
+  })
   const driver = await openBrowser()
   try {
     await driver.get(address + file)

@@ -67,7 +67,17 @@ function withHistory(quill: Case): Case {
 async function pages(address: string): Promise<void> {
   const day = await (await fetch(address)).text()
   const found = (pattern: RegExp) => pattern.exec(day)?.[0]
-  const paths = ['/', '/dogs', found(/\/dogs\/\d+/), found(/\/bookings\/\d+\/plan/), found(/\/visits\/\d+\/bench/), found(/\/visits\/\d+\/wrap-up/), '/dogs/7/card', '/kit', '/patterns'] // prettier-ignore
+  const paths = [
+    '/',
+    '/dogs',
+    found(/\/dogs\/\d+/),
+    found(/\/bookings\/\d+\/plan/),
+    found(/\/visits\/\d+\/bench/),
+    found(/\/visits\/\d+\/wrap-up/),
+    '/dogs/7/card',
+    '/kit',
+    '/patterns',
+  ]
   for (const path of paths.filter((each) => each !== undefined)) {
     const runs: number[] = []
     for (let run = 0; run < PAGE_RUNS; run++) {
@@ -87,11 +97,22 @@ function minutesLearned(): void {
   const made = house(next)
   const cells: Cells = new Map()
   const from = performance.now()
-  for (let n = 0; n < MANY_VISITS; n++) learn(cells, visit(made, next, { dog: n % made.dogs.length, day: 16_000 + Math.floor(n / 27) }).groom)
-  process.stdout.write(`${MANY_VISITS} generated visits learned one by one in ${((performance.now() - from) / 1000).toFixed(0)} s, ${cells.size} effects kept\n`)
+  for (let n = 0; n < MANY_VISITS; n++)
+    learn(cells, visit(made, next, { dog: n % made.dogs.length, day: 16_000 + Math.floor(n / 27) }).groom)
+  process.stdout.write(
+    `${MANY_VISITS} generated visits learned one by one in ${((performance.now() - from) / 1000).toFixed(0)} s, ${cells.size} effects kept\n`,
+  )
   const { groom } = visit(made, next, { dog: 3, day: 19_704 })
-  print('one more visit learned', time(() => learn(cells, groom)), 'well under 1 s') // prettier-ignore
-  print('the pace of one dog told', time(() => paceOn(cells, groom, groom.day)), '') // prettier-ignore
+  print(
+    'one more visit learned',
+    time(() => learn(cells, groom)),
+    'well under 1 s',
+  )
+  print(
+    'the pace of one dog told',
+    time(() => paceOn(cells, groom, groom.day)),
+    '',
+  )
   const held = Array.from({ length: 10 }, () => ({ kept: 0, count: 0 }))
   for (let n = 0; n < 5000; n++) {
     const now = visit(made, next, { dog: n % made.dogs.length, day: 19_704 })
@@ -101,20 +122,46 @@ function minutesLearned(): void {
     cell.count++
     cell.kept += now.totalMin <= sum.percentileMin((tenth + 0.5) / 10) ? 1 : 0
   }
-  process.stdout.write(`promises, said and held, %: ${held.map(({ kept, count }, tenth) => `${tenth * 10 + 5}: ${((100 * kept) / count).toFixed(0)}`).join(', ')}\n`)
-} // prettier-ignore
+  process.stdout.write(
+    `promises, said and held, %: ${held.map(({ kept, count }, tenth) => `${tenth * 10 + 5}: ${((100 * kept) / count).toFixed(0)}`).join(', ')}\n`,
+  )
+}
 
 async function main(): Promise<void> {
   process.stdout.write(`${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node ${process.versions.node}\n`)
   const quill = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
   const log = manyEvents(500)
   const view = { build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
-  print('plan of one dog', time(() => makePlan(quill)), 'under 10 ms') // prettier-ignore
-  print('plan of one dog with 50 past visits', time(() => makePlan(withHistory(quill))), 'under 10 ms') // prettier-ignore
-  print('4 000 characters of words read', time(() => readWords(LONG_WORDS)), '') // prettier-ignore
-  print('fold of 500 events', time(() => foldVisit(log)), 'under 5 ms') // prettier-ignore
-  print('side view of one dog', time(() => sideView(view, () => 20)), '') // prettier-ignore
-  print('all views of one dog', time(() => allViews(view)), 'under 16 ms') // prettier-ignore
+  print(
+    'plan of one dog',
+    time(() => makePlan(quill)),
+    'under 10 ms',
+  )
+  print(
+    'plan of one dog with 50 past visits',
+    time(() => makePlan(withHistory(quill))),
+    'under 10 ms',
+  )
+  print(
+    '4 000 characters of words read',
+    time(() => readWords(LONG_WORDS)),
+    '',
+  )
+  print(
+    'fold of 500 events',
+    time(() => foldVisit(log)),
+    'under 5 ms',
+  )
+  print(
+    'side view of one dog',
+    time(() => sideView(view, () => 20)),
+    '',
+  )
+  print(
+    'all views of one dog',
+    time(() => allViews(view)),
+    'under 16 ms',
+  )
   minutesLearned()
   const address = process.argv[2]
   if (!address) return

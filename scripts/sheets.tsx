@@ -60,7 +60,11 @@ async function sheet(
 }
 
 /** Writes a picture of columns, each so wide. */
-async function photograph(file: string, html: string, { across, width, tall }: { across: number; width: number; tall: number }): Promise<void> {
+async function photograph(
+  file: string,
+  html: string,
+  { across, width, tall }: { across: number; width: number; tall: number },
+): Promise<void> {
   const css = readFileSync('src/ui/theme/tokens.css', 'utf8')
   const style = `${css} body{margin:0;padding:8px;background:var(--kv-paper);color:var(--kv-ink);font:13px sans-serif} main{display:grid;grid-template-columns:repeat(${across},${width}px);gap:8px} figure{margin:0} figcaption{padding:3px 0} h1{font-size:21px;margin:4px 0} p{margin:5px 0} svg{margin:4px 0} .must{color:var(--kv-late)}`
   const whole = `<!doctype html><meta charset="utf-8"><style>${style}</style><main>${html}</main>`
@@ -73,14 +77,28 @@ async function photograph(file: string, html: string, { across, width, tall }: {
   } finally {
     await driver.quit()
   }
-} // prettier-ignore
+}
 
 async function main(): Promise<void> {
-  const even = BUILDS.flatMap((build) => COATS.map((coat): Picture => ({ words: `${build}, ${coat}`, dog: { build, coat }, card: EVEN_MM, view: 'side' })))
+  const even = BUILDS.flatMap((build) =>
+    COATS.map((coat): Picture => ({ words: `${build}, ${coat}`, dog: { build, coat }, card: EVEN_MM, view: 'side' })),
+  )
   await sheet('builds-and-coats.png', even, COATS.length, 190, 160)
-  await sheet('six-views.png', SIX_OF.flatMap((id) => VIEWS.map((view) => ofPattern(id, view))), VIEWS.length, 250, 220)
+  await sheet(
+    'six-views.png',
+    SIX_OF.flatMap((id) => VIEWS.map((view) => ofPattern(id, view))),
+    VIEWS.length,
+    250,
+    220,
+  )
   await photograph('four-dogs.png', fourDogs(), { across: 4, width: 400, tall: 900 })
-  await sheet('sixteen-patterns.png', PATTERNS.map((id) => ofPattern(id, 'side')), 4, 300, 250)
-} // prettier-ignore
+  await sheet(
+    'sixteen-patterns.png',
+    PATTERNS.map((id) => ofPattern(id, 'side')),
+    4,
+    300,
+    250,
+  )
+}
 
 void main()

@@ -95,12 +95,24 @@ export async function startMariadb(home) {
 function serverArgs({ data, port, pidFile, bootFile, folder }) {
   const socket = `/tmp/kovit-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}-${process.pid}.sock`
   return [
-    '--no-defaults', `--datadir=${data}`, `--port=${port}`, '--bind-address=127.0.0.1', `--socket=${socket}`,
-    `--pid-file=${pidFile}`, `--init-file=${bootFile}`, '--innodb-flush-log-at-trx-commit=1', '--innodb-doublewrite=1',
-    '--skip-name-resolve', '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci',
-    '--innodb-buffer-pool-size=256M', '--max-allowed-packet=16M', '--default-time-zone=+00:00',
-    '--sql-mode=STRICT_TRANS_TABLES,NO_ENGINE_SUBSTITUTION', ...(process.getuid?.() === 0 ? ['--user=root'] : []),
-  ] // prettier-ignore
+    '--no-defaults',
+    `--datadir=${data}`,
+    `--port=${port}`,
+    '--bind-address=127.0.0.1',
+    `--socket=${socket}`,
+    `--pid-file=${pidFile}`,
+    `--init-file=${bootFile}`,
+    '--innodb-flush-log-at-trx-commit=1',
+    '--innodb-doublewrite=1',
+    '--skip-name-resolve',
+    '--character-set-server=utf8mb4',
+    '--collation-server=utf8mb4_unicode_ci',
+    '--innodb-buffer-pool-size=256M',
+    '--max-allowed-packet=16M',
+    '--default-time-zone=+00:00',
+    '--sql-mode=STRICT_TRANS_TABLES,NO_ENGINE_SUBSTITUTION',
+    ...(process.getuid?.() === 0 ? ['--user=root'] : []),
+  ]
 }
 
 /** The database's own user and random password, made once and readable by this user alone. */

@@ -62,7 +62,10 @@ export async function bookVisit(input: unknown): Promise<Result<{ bookingId: num
 async function busyWith(slot: Slot, staffId: number, time: HouseTime): Promise<string | null> {
   const day = time.day(slot.startMs)
   const bookings = await readBookings(time.startOfDay(day), time.startOfDay(addDays(day, 1)))
-  const others = overlapping(slot, bookings.filter((each) => each.staffId === staffId)) // prettier-ignore
+  const others = overlapping(
+    slot,
+    bookings.filter((each) => each.staffId === staffId),
+  )
   const words = others.map(async ({ dogId, startMs, slotMin }) => {
     const dog = await readDog(dogId)
     return `${dog?.name ?? 'another dog'} from ${time.clock(startMs)} to ${time.clock(startMs + slotMin * 60_000)}`

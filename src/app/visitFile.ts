@@ -53,10 +53,19 @@ export async function readDayEntry(
     const { plan } = standing(stored.plannedCase, stored.plan, visit)
     const slotEndMs = booking.startMs + booking.slotMin * MS_PER_MIN
     return {
-      booking, dog, visit, visitId: stored.id, closed: stored.closedMs !== null, plan, promised: slotPromise(stored.plannedCase).chance,
+      booking,
+      dog,
+      visit,
+      visitId: stored.id,
+      closed: stored.closedMs !== null,
+      plan,
+      promised: slotPromise(stored.plannedCase).chance,
       segments: visitSegments(plan, visit, booking.startMs, nowMs),
-      forecast: visit.finishedMs === null ? forecast(plan.stages, visit, slotEndMs, nowMs, stored.plannedCase.pace ?? null) : null,
-    } // prettier-ignore
+      forecast:
+        visit.finishedMs === null
+          ? forecast(plan.stages, visit, slotEndMs, nowMs, stored.plannedCase.pace ?? null)
+          : null,
+    }
   }
   const file = await readBookingFile(booking.id, time.day)
   if (!file) return null
@@ -64,8 +73,14 @@ export async function readDayEntry(
   const startMs = Math.max(booking.startMs, nowMs)
   const { p50, p90, chance } = plan.fit
   return {
-    booking, dog: file.dog, visit: null, visitId: null, closed: false, plan, promised: slotPromise(file.planned).chance,
+    booking,
+    dog: file.dog,
+    visit: null,
+    visitId: null,
+    closed: false,
+    plan,
+    promised: slotPromise(file.planned).chance,
     segments: plannedSegments(plan.stages, (startMs - booking.startMs) / MS_PER_MIN),
     forecast: { likelyMs: startMs + p50 * MS_PER_MIN, lateMs: startMs + p90 * MS_PER_MIN, chance },
-  } // prettier-ignore
+  }
 }

@@ -74,7 +74,13 @@ export async function readBookingsById(ids: readonly number[]): Promise<Map<numb
 /** Bookings that start within [fromMs, toMs), by start. */
 export async function readBookings(fromMs: number, toMs: number): Promise<Booking[]> {
   const startAt = { [Op.gte]: new Date(fromMs), [Op.lt]: new Date(toMs) }
-  const rows = await database().models.booking.findAll({ where: { startAt }, order: [['startAt', 'ASC'], ['id', 'ASC']] }) // prettier-ignore
+  const rows = await database().models.booking.findAll({
+    where: { startAt },
+    order: [
+      ['startAt', 'ASC'],
+      ['id', 'ASC'],
+    ],
+  })
   return rows.map(toBooking)
 }
 
@@ -88,12 +94,16 @@ export async function readBookingsOfDog(dogId: number, fromMs: number): Promise<
 export async function addBooking(booking: NewBooking): Promise<number> {
   const { dogId, staffId, slotMin, service, setting } = booking
   const row = await database().models.booking.create({
-    dogId, staffId, slotMin, service, setting,
+    dogId,
+    staffId,
+    slotMin,
+    service,
+    setting,
     startAt: new Date(booking.startMs),
     request: JSON.stringify(booking.request),
     coatNow: JSON.stringify(booking.coatNowMm),
     mats: JSON.stringify(booking.mats),
-  }) // prettier-ignore
+  })
   return row.id
 }
 

@@ -37,7 +37,10 @@ export async function addCard(card: NewCard, transaction: Transaction): Promise<
     { dogId, version, kind, madeBy, why, madeAt: new Date(card.madeMs) },
     { transaction },
   )
-  await models.cardZone.bulkCreate(card.zones.map((entry) => ({ ...entry, cardId: row.id })), { transaction }) // prettier-ignore
+  await models.cardZone.bulkCreate(
+    card.zones.map((entry) => ({ ...entry, cardId: row.id })),
+    { transaction },
+  )
   return { id: row.id, version }
 }
 
@@ -66,7 +69,14 @@ export async function readCards(cardIds: readonly number[]): Promise<Map<number,
 /** Every version of a dog's card, newest first, without its zones. */
 export async function readVersions(dogId: number): Promise<Omit<TrimCard, 'zones'>[]> {
   const rows = await database().models.card.findAll({ where: { dogId }, order: [['version', 'DESC']] })
-  return rows.map(({ id, version, kind, madeBy, why, madeAt }) => ({ id, version, kind, madeBy, why, madeMs: madeAt.getTime() })) // prettier-ignore
+  return rows.map(({ id, version, kind, madeBy, why, madeAt }) => ({
+    id,
+    version,
+    kind,
+    madeBy,
+    why,
+    madeMs: madeAt.getTime(),
+  }))
 }
 
 /** The newest card saved for a dog after a version, if any: what *same as last time* then means. */

@@ -86,13 +86,17 @@ async function fullCardBehind(last: StoredVisit | undefined): Promise<TrimCard |
 const FURTHEST_BACK = 8
 
 /** The last visit as the next one needs it; a wish that this coat can never grow to is not carried on. */
-const lastOf = ({ startedMs, liked, plan, verdicts }: StoredVisit, card: TrimCard, dayOf: (ms: number) => string): Case['last'] => ({
+const lastOf = (
+  { startedMs, liked, plan, verdicts }: StoredVisit,
+  card: TrimCard,
+  dayOf: (ms: number) => string,
+): Case['last'] => ({
   date: dayOf(startedMs),
   card: card.zones,
   ...(Object.keys(verdicts).length > 0 ? { verdicts } : {}),
   growing: plan.growing.filter(({ readyOn }) => readyOn !== null).map(({ zone, wantedMm }) => ({ zone, wantedMm })),
   ...(liked === null ? {} : { liked }),
-}) // prettier-ignore
+})
 
 function dogCase(dog: Dog, visits: number, date: string): Case['dog'] {
   const { name, weightKg, sex, neutered, lightSkin, faceShape } = dog

@@ -29,7 +29,14 @@ export interface Dog extends FineMeasures {
 export function toDog(row: Row<DogFields>): Dog {
   const { id, householdId, name, breed, weightKg, heightCm, lengthCm, bornOn } = row
   return {
-    id, householdId, name, breed, weightKg, heightCm, lengthCm, bornOn,
+    id,
+    householdId,
+    name,
+    breed,
+    weightKg,
+    heightCm,
+    lengthCm,
+    bornOn,
     coat: CoatId.parse(row.coat),
     build: BuildId.parse(row.build),
     sex: z.enum(['male', 'female']).parse(row.sex),
@@ -39,7 +46,7 @@ export function toDog(row: Row<DogFields>): Dog {
     behaviour: Behaviour.parse(JSON.parse(row.behaviour)),
     health: z.array(Health).parse(JSON.parse(row.health)),
     ...FineMeasures.parse(JSON.parse(row.measures)),
-  } // prettier-ignore
+  }
 }
 
 export async function readDog(dogId: number): Promise<Dog | null> {

@@ -28,10 +28,17 @@ export async function readGrowthPairs(dog: GrowingDog, beforeMs: number, dayOf: 
      ORDER BY visit.started_at DESC LIMIT ${MOST_VISITS}`,
     { type: QueryTypes.SELECT, replacements: { dogId: dog.id, before: new Date(beforeMs) } },
   )
-  const found = visits.map((visit) => ({ ...visit, day: dayOf(new Date(visit.startedAt).getTime()), measured: measuredZones(visit.coatNow) })) // prettier-ignore
+  const found = visits.map((visit) => ({
+    ...visit,
+    day: dayOf(new Date(visit.startedAt).getTime()),
+    measured: measuredZones(visit.coatNow),
+  }))
   const zones = [...new Set(found.flatMap(({ measured }) => [...measured.keys()]))]
   if (zones.length === 0) return []
-  const left = await readLeft(visits.map(({ cutCardId }) => cutCardId), zones) // prettier-ignore
+  const left = await readLeft(
+    visits.map(({ cutCardId }) => cutCardId),
+    zones,
+  )
   return found.slice(0, -1).flatMap(({ day, measured }, at) => {
     const before = found[at + 1] as (typeof found)[number]
     const weeks = weeksBetween(before.day, day)
@@ -50,11 +57,13 @@ type GrowingDog = { id: number; coat: CoatId }
 /** Zones measured by themselves; `tail` as a key is a group. */
 function measuredZones(coatNow: string): Map<ZoneId, number> {
   const entries = Object.entries(JSON.parse(coatNow) as Record<string, number>)
-  return new Map(entries.flatMap(([key, mm]) => {
-    const zone = ZoneId.safeParse(key)
-    return zone.success && zone.data !== 'tail' ? [[zone.data, mm] as const] : []
-  }))
-} // prettier-ignore
+  return new Map(
+    entries.flatMap(([key, mm]) => {
+      const zone = ZoneId.safeParse(key)
+      return zone.success && zone.data !== 'tail' ? [[zone.data, mm] as const] : []
+    }),
+  )
+}
 
 /** Lengths that were cut, by card and zone; the shorter side where two differ. */
 async function readLeft(cardIds: readonly number[], zones: readonly ZoneId[]): Promise<Map<string, number>> {
@@ -72,5 +81,8 @@ async function readLeft(cardIds: readonly number[], zones: readonly ZoneId[]): P
 }
 
 /** A dog's own growth by zone group, with its uncertainty. */
-export const readGrowth = async (dog: GrowingDog, beforeMs: number, dayOf: DayOf): Promise<Record<GroupId, LearnedRate>> =>
-  learnRates(dog.coat, await readGrowthPairs(dog, beforeMs, dayOf)) // prettier-ignore
+export const readGrowth = async (
+  dog: GrowingDog,
+  beforeMs: number,
+  dayOf: DayOf,
+): Promise<Record<GroupId, LearnedRate>> => learnRates(dog.coat, await readGrowthPairs(dog, beforeMs, dayOf))

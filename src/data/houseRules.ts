@@ -8,7 +8,9 @@ const NUMBERS: readonly string[] = ['brushLimitMin', 'waterMaxC', 'chancePercent
 /** The schools and limits of this house; what it never decided stays at the default. @throws when a row fits no rule */
 export async function readRules(): Promise<House> {
   const rows = await database().models.rule.findAll()
-  return House.parse(Object.fromEntries(rows.map(({ ruleId, choice }) => [ruleId, NUMBERS.includes(ruleId) ? Number(choice) : choice]))) // prettier-ignore
+  return House.parse(
+    Object.fromEntries(rows.map(({ ruleId, choice }) => [ruleId, NUMBERS.includes(ruleId) ? Number(choice) : choice])),
+  )
 }
 
 /** Rules as decided; null forgets one. */

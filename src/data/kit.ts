@@ -23,13 +23,25 @@ const unique = <T>(names: readonly T[]): T[] => [...new Set(names)]
  * Of several blades of one number each is taken to do its share.
  */
 export async function readTools(): Promise<OwnedTool[]> {
-  const rows = await database().models.tool.findAll({ order: [['kind', 'ASC'], ['id', 'ASC']] }) // prettier-ignore
+  const rows = await database().models.tool.findAll({
+    order: [
+      ['kind', 'ASC'],
+      ['id', 'ASC'],
+    ],
+  })
   const minutes = await readMinutes()
-  return rows.map(
-    ({ id, kind, name, label, retiredOn, sharpenedAt }) =>
+  return rows.map(({ id, kind, name, label, retiredOn, sharpenedAt }) =>
     kind === 'comb'
       ? { id, kind, name: CombId.parse(name), label, retiredOn }
-      : { id, kind, name: BladeId.parse(name), label, retiredOn, sharpenedMs: sharpenedAt?.getTime() ?? null, minutesSince: minutes.get(id) ?? 0 }, // prettier-ignore
+      : {
+          id,
+          kind,
+          name: BladeId.parse(name),
+          label,
+          retiredOn,
+          sharpenedMs: sharpenedAt?.getTime() ?? null,
+          minutesSince: minutes.get(id) ?? 0,
+        },
   )
 }
 

@@ -10,15 +10,24 @@ const DAY_MS = 86_400_000
 const dayNumber = (ms: number) => Math.floor(ms / DAY_MS)
 
 async function readCells(of: PaceOf, within?: Transaction): Promise<Cells> {
-  const rows = await database().models.paceCell.findAll({ where: { id: paceKeys(of) }, raw: true, transaction: within ?? null }) // prettier-ignore
+  const rows = await database().models.paceCell.findAll({
+    where: { id: paceKeys(of) },
+    raw: true,
+    transaction: within ?? null,
+  })
   return new Map(rows.map(({ id, n, total, day }) => [id, { n, sum: total, day }]))
 }
 
 /** How fast this dog's groom goes with this groomer, as learned; null as long as learning has not paid. */
-export async function readPace(dogId: number, staffId: number, coat: PaceOf['coat'], atMs: number): Promise<Pace | null> {
+export async function readPace(
+  dogId: number,
+  staffId: number,
+  coat: PaceOf['coat'],
+  atMs: number,
+): Promise<Pace | null> {
   const of = { dog: String(dogId), groomer: String(staffId), coat }
   return paceOn(await readCells(of), of, dayNumber(atMs))
-} // prettier-ignore
+}
 
 /** The table's minutes against what was done, of every stage that was timed to its end. */
 function timed(planned: Case, visit: Visit, nowMs: number, of: PaceOf, day: number): TimedGroom {
@@ -38,7 +47,13 @@ function timed(planned: Case, visit: Visit, nowMs: number, of: PaceOf, day: numb
 
 /** Learns from a groom that was wrapped up: the cells it touches are read, moved on and kept. */
 export async function learnFrom(
-  { planned, visit, dogId, staffId, nowMs }: { planned: Case; visit: Visit; dogId: number; staffId: number; nowMs: number },
+  {
+    planned,
+    visit,
+    dogId,
+    staffId,
+    nowMs,
+  }: { planned: Case; visit: Visit; dogId: number; staffId: number; nowMs: number },
   transaction: Transaction,
 ): Promise<void> {
   const of = { dog: String(dogId), groomer: String(staffId), coat: planned.dog.coat }
@@ -46,5 +61,8 @@ export async function learnFrom(
   const cells: Cells = new Map(before)
   learn(cells, timed(planned, visit, nowMs, of, dayNumber(nowMs)))
   const moved = [...cells].filter(([id, cell]) => before.get(id) !== cell)
-  await database().models.paceCell.bulkCreate(moved.map(([id, { n, sum, day }]) => ({ id, n, total: sum, day })), { updateOnDuplicate: ['n', 'total', 'day'], transaction }) // prettier-ignore
-} // prettier-ignore
+  await database().models.paceCell.bulkCreate(
+    moved.map(([id, { n, sum, day }]) => ({ id, n, total: sum, day })),
+    { updateOnDuplicate: ['n', 'total', 'day'], transaction },
+  )
+}

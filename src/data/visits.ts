@@ -27,14 +27,18 @@ export interface StoredVisit {
 function toVisit(row: Row<VisitFields>): StoredVisit {
   const { id, bookingId, dogId, plannedCardId, cutCardId, liked } = row
   return {
-    id, bookingId, dogId, plannedCardId, cutCardId,
+    id,
+    bookingId,
+    dogId,
+    plannedCardId,
+    cutCardId,
     plannedCase: Case.parse(JSON.parse(row.plannedCase)),
     plan: Plan.parse(JSON.parse(row.plan)),
     startedMs: row.startedAt.getTime(),
     closedMs: row.closedAt?.getTime() ?? null,
     liked: liked === null ? null : Boolean(liked),
     verdicts: Verdicts.parse(JSON.parse(row.verdicts)),
-  } // prettier-ignore
+  }
 }
 
 export async function readVisit(visitId: number): Promise<StoredVisit | null> {
@@ -50,7 +54,11 @@ export async function readVisitsOfBookings(bookingIds: readonly number[]): Promi
 /** A dog's latest visits, newest first. @param closedBeforeMs only those wrapped up before this moment */
 export async function readVisitsOfDog(dogId: number, most: number, closedBeforeMs?: number): Promise<StoredVisit[]> {
   const closed = closedBeforeMs === undefined ? {} : { closedAt: { [Op.lt]: new Date(closedBeforeMs) } }
-  const rows = await database().models.visit.findAll({ where: { dogId, ...closed }, order: [['startedAt', 'DESC']], limit: most }) // prettier-ignore
+  const rows = await database().models.visit.findAll({
+    where: { dogId, ...closed },
+    order: [['startedAt', 'DESC']],
+    limit: most,
+  })
   return rows.map(toVisit)
 }
 
@@ -71,7 +79,11 @@ export async function readLastCuts(): Promise<Map<number, { startedMs: number; c
 
 /** The latest visits that were wrapped up, oldest first. @param sinceMs started no earlier than this */
 export async function readClosedVisits(sinceMs: number, most: number): Promise<StoredVisit[]> {
-  const rows = await database().models.visit.findAll({ where: { startedAt: { [Op.gte]: new Date(sinceMs) }, closedAt: { [Op.ne]: null } }, order: [['startedAt', 'DESC']], limit: most }) // prettier-ignore
+  const rows = await database().models.visit.findAll({
+    where: { startedAt: { [Op.gte]: new Date(sinceMs) }, closedAt: { [Op.ne]: null } },
+    order: [['startedAt', 'DESC']],
+    limit: most,
+  })
   return rows.reverse().map(toVisit)
 }
 
@@ -99,9 +111,13 @@ export async function startVisit(
     )
     const row = await models.visit.create(
       {
-        bookingId, dogId, plannedCardId: card.id, plannedCase: JSON.stringify(planned), plan: JSON.stringify(plan),
+        bookingId,
+        dogId,
+        plannedCardId: card.id,
+        plannedCase: JSON.stringify(planned),
+        plan: JSON.stringify(plan),
         startedAt: new Date(nowMs),
-      }, // prettier-ignore
+      },
       { transaction },
     )
     return row.id
@@ -120,9 +136,13 @@ export async function readLogs(
 ): Promise<Map<number, VisitEvent[]>> {
   const rows = await database().models.event.findAll({
     where: { visitId: [...visitIds] },
-    order: [['visitId', 'ASC'], ['atMs', 'ASC'], ['id', 'ASC']],
+    order: [
+      ['visitId', 'ASC'],
+      ['atMs', 'ASC'],
+      ['id', 'ASC'],
+    ],
     transaction: transaction ?? null,
-  }) // prettier-ignore
+  })
   const logs = new Map<number, VisitEvent[]>(visitIds.map((id) => [id, []]))
   for (const row of rows) logs.get(row.visitId)?.push(toEvent(row))
   return logs
@@ -151,7 +171,10 @@ export async function appendEvents(
     if (fresh.some(({ kind }) => kind === 'finished') && foldVisit(log).finishedMs !== null)
       return refuse('events', 'This visit is finished already; it was finished on another screen.')
     const once = [...new Map(fresh.map((event) => [event.id, event])).values()]
-    await models.event.bulkCreate(once.map((event) => toRow(visitId, event, nowMs)), { transaction }) // prettier-ignore
+    await models.event.bulkCreate(
+      once.map((event) => toRow(visitId, event, nowMs)),
+      { transaction },
+    )
     return { ok: true, value: [...log, ...once].sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1)) }
   })
 }
@@ -171,16 +194,23 @@ async function rememberDog(dogId: number, { behaviour, weightKg }: Visit, transa
   if (!dog) return
   const grades = Object.fromEntries(Object.entries(behaviour).map(([trigger, { grade }]) => [trigger, grade]))
   const known = JSON.parse(dog.behaviour) as Record<string, number>
-  await dog.update({ behaviour: JSON.stringify({ ...known, ...grades }), ...(weightKg === null ? {} : { weightKg }) }, { transaction }) // prettier-ignore
+  await dog.update(
+    { behaviour: JSON.stringify({ ...known, ...grades }), ...(weightKg === null ? {} : { weightKg }) },
+    { transaction },
+  )
 }
 
 /** Coat measured on the bench joins what the booking knows, from which growth is learned; `tail` there means all of it. */
-async function keepMeasured(booking: Row<BookingFields> | null, { measuredMm }: Visit, transaction: Transaction): Promise<void> {
+async function keepMeasured(
+  booking: Row<BookingFields> | null,
+  { measuredMm }: Visit,
+  transaction: Transaction,
+): Promise<void> {
   const { tail: _, ...zones } = measuredMm
   if (!booking || Object.keys(zones).length === 0) return
   const known = JSON.parse(booking.coatNow) as Record<string, number>
   await booking.update({ coatNow: JSON.stringify({ ...known, ...zones }) }, { transaction })
-} // prettier-ignore
+}
 
 /** Keeps the owner's word on a zone of a visit; null takes it back. */
 export async function keepVerdict(visitId: number, zone: ZoneId, verdict: Verdict | null): Promise<Result<null>> {
@@ -221,7 +251,12 @@ export async function closeVisit(visitId: number, liked: boolean | null, nowMs: 
       },
       transaction,
     )
-    const worked = [...bladeMinutes(plan.stages, cut, folded)].map(([blade, minutes]) => ({ visitId, blade, minutes, workedAt: new Date(nowMs) })) // prettier-ignore
+    const worked = [...bladeMinutes(plan.stages, cut, folded)].map(([blade, minutes]) => ({
+      visitId,
+      blade,
+      minutes,
+      workedAt: new Date(nowMs),
+    }))
     await models.bladeUse.bulkCreate(worked, { transaction })
     await rememberDog(row.dogId, folded, transaction)
     const booking = await models.booking.findByPk(row.bookingId, { transaction })

@@ -14,7 +14,14 @@ function run(input: unknown) {
   const { status, stdout, stderr } = spawnSync('node', ['node_modules/tsx/dist/cli.mjs', 'scripts/plan.ts', file], {
     encoding: 'utf8',
   })
-  return { status, stdout, lines: stderr.trim().split('\n').map((line) => line.replace(`${file}: `, '')) } // prettier-ignore
+  return {
+    status,
+    stdout,
+    lines: stderr
+      .trim()
+      .split('\n')
+      .map((line) => line.replace(`${file}: `, '')),
+  }
 }
 
 describe('npm run -s plan', () => {

@@ -40,11 +40,25 @@ async function groom(bookingId: number, startMs: number): Promise<number> {
   return visitId
 }
 const again = (startMs: number, request = '{"sameAsLast":true}', coatNow = '{}') =>
-  database.models.booking.create({ dogId: quill.dogId, staffId: quill.staffId, startAt: new Date(startMs), slotMin: 240, service: 'Full groom', request, coatNow, mats: '{}', setting: 'salon' }) // prettier-ignore
+  database.models.booking.create({
+    dogId: quill.dogId,
+    staffId: quill.staffId,
+    startAt: new Date(startMs),
+    slotMin: 240,
+    service: 'Full groom',
+    request,
+    coatNow,
+    mats: '{}',
+    setting: 'salon',
+  })
 
 describe('from visit to visit', () => {
   it('a wish that waits is carried on, and cut when the coat is there', async () => {
-    await keepRequest(quill.bookingId, { pattern: 'one-length', lengthsMm: { bridge: 12 } }, { coatNowMm: { all: 38, bridge: 2 }, mats: {}, coatSidesMm: {} }) // prettier-ignore
+    await keepRequest(
+      quill.bookingId,
+      { pattern: 'one-length', lengthsMm: { bridge: 12 } },
+      { coatNowMm: { all: 38, bridge: 2 }, mats: {}, coatSidesMm: {} },
+    )
     await groom(quill.bookingId, NINE)
     const early = await again(NINE + 2 * WEEK_MS)
     const waiting = await readBookingFile(early.id, dayOf)
@@ -64,7 +78,9 @@ describe('from visit to visit', () => {
     await groom(found.id, NINE + 8 * WEEK_MS)
     const dog = { id: quill.dogId, coat: 'curly' as const }
     // 9.5 left on 16 March, 33.5 found six weeks later: 4 mm a week. `all` and the group `tail` teach nothing.
-    expect(await readGrowthPairs(dog, NINE + 9 * WEEK_MS, dayOf)).toEqual([{ group: 'body', leftMm: 9.5, foundMm: 33.5, weeks: 6 }]) // prettier-ignore
+    expect(await readGrowthPairs(dog, NINE + 9 * WEEK_MS, dayOf)).toEqual([
+      { group: 'body', leftMm: 9.5, foundMm: 33.5, weeks: 6 },
+    ])
     const growth = await readGrowth(dog, NINE + 9 * WEEK_MS, dayOf)
     expect(growth.body.mmPerWeek).toBeGreaterThan(3.3)
     expect(growth.legs.pairs).toBe(0)
@@ -75,15 +91,42 @@ describe('from visit to visit', () => {
 })
 
 describe('versions of a card', () => {
-  const changed = (zones: readonly CardEntry[]) => zones.map((entry) => (entry.zone === 'back' ? { ...entry, comb: '0' as const, lengthMm: 16 } : entry)) // prettier-ignore
+  const changed = (zones: readonly CardEntry[]) =>
+    zones.map((entry) => (entry.zone === 'back' ? { ...entry, comb: '0' as const, lengthMm: 16 } : entry))
   it('a card saved at the desk is the next version, and the same again means that one', async () => {
     const [newest] = await readVersions(quill.dogId)
     const card = newest && (await readVersion(quill.dogId, newest.version))
     if (!newest || !card) throw new Error('no card')
-    const saved = await saveCard({ dogId: quill.dogId, madeMs: NINE + 9 * WEEK_MS, madeBy: 'Ansel', why: 'Longer for winter', zones: changed(card.zones) }) // prettier-ignore
+    const saved = await saveCard({
+      dogId: quill.dogId,
+      madeMs: NINE + 9 * WEEK_MS,
+      madeBy: 'Ansel',
+      why: 'Longer for winter',
+      zones: changed(card.zones),
+    })
     expect(saved.version).toBe(newest.version + 1)
-    expect((await readVersions(quill.dogId))[0]).toMatchObject({ kind: 'saved', madeBy: 'Ansel', why: 'Longer for winter' }) // prettier-ignore
-    const file = await caseFor({ id: 0, dogId: quill.dogId, staffId: quill.staffId, startMs: NINE + 14 * WEEK_MS, slotMin: 240, service: 'Full groom', request: { sameAsLast: true }, coatNowMm: {}, coatSidesMm: {}, own: {}, mats: {}, setting: 'salon' }, dayOf) // prettier-ignore
+    expect((await readVersions(quill.dogId))[0]).toMatchObject({
+      kind: 'saved',
+      madeBy: 'Ansel',
+      why: 'Longer for winter',
+    })
+    const file = await caseFor(
+      {
+        id: 0,
+        dogId: quill.dogId,
+        staffId: quill.staffId,
+        startMs: NINE + 14 * WEEK_MS,
+        slotMin: 240,
+        service: 'Full groom',
+        request: { sameAsLast: true },
+        coatNowMm: {},
+        coatSidesMm: {},
+        own: {},
+        mats: {},
+        setting: 'salon',
+      },
+      dayOf,
+    )
     expect(file?.savedCard?.version).toBe(saved.version)
     expect(file && makePlan(file.planned).card.find(({ zone }) => zone === 'back')).toMatchObject({ comb: '0' })
   })
@@ -107,7 +150,10 @@ describe('the kit', () => {
     const [one] = (await readTools()).flatMap((tool) => (tool.kind === 'blade' && tool.name === '10' ? [tool] : []))
     await addTool('blade', '10', 'for feet')
     const two = (await readTools()).flatMap((tool) => (tool.kind === 'blade' && tool.name === '10' ? [tool] : []))
-    expect(two.map(({ minutesSince }) => minutesSince)).toEqual([(one?.minutesSince ?? 0) / 2, (one?.minutesSince ?? 0) / 2]) // prettier-ignore
+    expect(two.map(({ minutesSince }) => minutesSince)).toEqual([
+      (one?.minutesSince ?? 0) / 2,
+      (one?.minutesSince ?? 0) / 2,
+    ])
     expect((await readKit()).blades.filter((name) => name === '10')).toHaveLength(1)
   })
   it('a retired tool is out of the kit and can come back; one that is not there is refused', async () => {

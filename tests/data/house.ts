@@ -40,8 +40,34 @@ export async function bookQuill({ models }: Database, startAt = new Date('2027-0
     ])
   const household = await models.household.create({ name: 'Marsh', place: '4 Ropewalk' })
   const staff = await models.staff.create({ name: 'Wren', role: 'groomer' })
-  const dog = await models.dog.create({ householdId: household.id, name: 'Quill', breed: 'water dog', coat: 'curly', build: 'square', weightKg: 19, heightCm: 52, lengthCm: 52, bornOn: '2023-02-02', sex: 'male', neutered: true, lightSkin: false, faceShape: 'normal', behaviour: '{}', health: '[]' }) // prettier-ignore
-  const booking = await models.booking.create({ dogId: dog.id, staffId: staff.id, startAt, slotMin: 240, service: 'Full groom', request: '{"pattern":"one-length"}', coatNow: '{"all":38}', mats: '{}', setting: 'salon' }) // prettier-ignore
+  const dog = await models.dog.create({
+    householdId: household.id,
+    name: 'Quill',
+    breed: 'water dog',
+    coat: 'curly',
+    build: 'square',
+    weightKg: 19,
+    heightCm: 52,
+    lengthCm: 52,
+    bornOn: '2023-02-02',
+    sex: 'male',
+    neutered: true,
+    lightSkin: false,
+    faceShape: 'normal',
+    behaviour: '{}',
+    health: '[]',
+  })
+  const booking = await models.booking.create({
+    dogId: dog.id,
+    staffId: staff.id,
+    startAt,
+    slotMin: 240,
+    service: 'Full groom',
+    request: '{"pattern":"one-length"}',
+    coatNow: '{"all":38}',
+    mats: '{}',
+    setting: 'salon',
+  })
   return { dogId: dog.id, staffId: staff.id, bookingId: booking.id }
 }
 

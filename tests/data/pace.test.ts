@@ -47,7 +47,17 @@ describe('what a wrap-up teaches', () => {
     visitId = await groom(ids, 1.3)
   })
   it('is in the next plan of this dog: it takes longer, and the plan says by how much', async () => {
-    const later = await database.models.booking.create({ dogId: ids.dogId, staffId: 1, startAt: new Date(NINE + 42 * 86_400_000), slotMin: 240, service: 'Full groom', request: '{"sameAsLast":true}', coatNow: '{}', mats: '{}', setting: 'salon' }) // prettier-ignore
+    const later = await database.models.booking.create({
+      dogId: ids.dogId,
+      staffId: 1,
+      startAt: new Date(NINE + 42 * 86_400_000),
+      slotMin: 240,
+      service: 'Full groom',
+      request: '{"sameAsLast":true}',
+      coatNow: '{}',
+      mats: '{}',
+      setting: 'salon',
+    })
     const file = await readBookingFile(later.id, dayOf)
     if (!file?.planned.pace) throw new Error('nothing was learned')
     const { pace, ...table } = file.planned
@@ -73,11 +83,18 @@ describe('what a wrap-up teaches', () => {
     expect(await database.models.paceCell.sum('n')).toBe(before)
   })
   it('is looked back on by the house', async () => {
-    const [looked, ...rest] = await readGroomed(NINE - 1, (ms) => dayOf(ms).slice(0, 7), () => 'Wren')
+    const [looked, ...rest] = await readGroomed(
+      NINE - 1,
+      (ms) => dayOf(ms).slice(0, 7),
+      () => 'Wren',
+    )
     expect(rest).toEqual([])
     expect(looked).toMatchObject({ month: '2027-03', coat: 'curly', groomer: 'Wren', repeat: 100, worstGrade: null })
-    expect(looked?.doneMin).toBeCloseTo(QUILL_PLAN.stages.reduce((sum, { p50 }) => sum + p50 * 1.3, 0), 1)
-  }) // prettier-ignore
+    expect(looked?.doneMin).toBeCloseTo(
+      QUILL_PLAN.stages.reduce((sum, { p50 }) => sum + p50 * 1.3, 0),
+      1,
+    )
+  })
 })
 
 describe('the owner’s word on a zone', () => {
@@ -99,13 +116,27 @@ describe('a bath and tidy between two grooms', () => {
     await groom(ids, 1)
     const full = (await readBookingFile(ids.bookingId, dayOf))?.planned
     const later = (days: number, request: object) =>
-      database.models.booking.create({ dogId: ids.dogId, staffId: 1, startAt: new Date(NINE + days * 86_400_000), slotMin: 240, service: 'groom', request: JSON.stringify(request), coatNow: '{}', mats: '{}', setting: 'salon' }) // prettier-ignore
+      database.models.booking.create({
+        dogId: ids.dogId,
+        staffId: 1,
+        startAt: new Date(NINE + days * 86_400_000),
+        slotMin: 240,
+        service: 'groom',
+        request: JSON.stringify(request),
+        coatNow: '{}',
+        mats: '{}',
+        setting: 'salon',
+      })
     const tidy = await later(81, { pattern: 'bath-tidy' })
     const planned = (await readBookingFile(tidy.id, dayOf))?.planned
     if (!planned || !full) throw new Error('no booking')
     const visitId = await startVisit(tidy.id, ids.dogId, planned, makePlan(planned), 'Wren', NINE + 81 * 86_400_000)
     const at = (min: number) => 81 * 1440 + min
-    await appendEvents(visitId, [happened(at(0), { kind: 'stage-started', stage: 'arrive' }), happened(at(60), { kind: 'finished' })], NINE) // prettier-ignore
+    await appendEvents(
+      visitId,
+      [happened(at(0), { kind: 'stage-started', stage: 'arrive' }), happened(at(60), { kind: 'finished' })],
+      NINE,
+    )
     await closeVisit(visitId, true, NINE + at(70) * 60_000)
     const next = (await readBookingFile((await later(102, { sameAsLast: true })).id, dayOf))?.planned
     const back = next?.saved?.card.find(({ zone }) => zone === 'back')

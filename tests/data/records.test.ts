@@ -30,12 +30,17 @@ describe('what a visit keeps of a dog', () => {
     dogId = ids.dogId
     bookingId = ids.bookingId
     visitId = await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
-    await appendEvents(visitId, [
-      happened(1, { kind: 'weighed', weightKg: 17.4 }), consent,
-      happened(4, { kind: 'finding', finding: LUMP }),
-      happened(60, { kind: 'behaviour', trigger: 'dryer', grade: 3, worked: 'hood' }),
-      happened(200, { kind: 'finished' }),
-    ], NINE) // prettier-ignore
+    await appendEvents(
+      visitId,
+      [
+        happened(1, { kind: 'weighed', weightKg: 17.4 }),
+        consent,
+        happened(4, { kind: 'finding', finding: LUMP }),
+        happened(60, { kind: 'behaviour', trigger: 'dryer', grade: 3, worked: 'hood' }),
+        happened(200, { kind: 'finished' }),
+      ],
+      NINE,
+    )
     await closeVisit(visitId, true, NINE + 201 * 60_000)
   })
 
@@ -47,7 +52,17 @@ describe('what a visit keeps of a dog', () => {
     expect(await readRecords(dogId, visitId)).toEqual({ findings: [], behaviour: [], weights: [] })
   })
   it('makes the next plan another one: the dryer is minded, dried by hand, and it says why', async () => {
-    const later = await database.models.booking.create({ dogId, staffId: 1, startAt: new Date(NINE + 42 * 86_400_000), slotMin: 240, service: 'Full groom', request: '{"sameAsLast":true}', coatNow: '{}', mats: '{}', setting: 'salon' }) // prettier-ignore
+    const later = await database.models.booking.create({
+      dogId,
+      staffId: 1,
+      startAt: new Date(NINE + 42 * 86_400_000),
+      slotMin: 240,
+      service: 'Full groom',
+      request: '{"sameAsLast":true}',
+      coatNow: '{}',
+      mats: '{}',
+      setting: 'salon',
+    })
     const file = await readBookingFile(later.id, dayOf)
     if (!file) throw new Error('no booking')
     expect(file.planned.dog.weightKg).toBe(17.4)
@@ -63,14 +78,22 @@ describe('what a visit keeps of a dog', () => {
   })
   it('a signed consent cannot be changed nor taken away, not even in the database', async () => {
     const { event } = database.models
-    await expect(event.update({ payload: '{}' }, { where: { id: consent.id } })).rejects.toThrow('A signed consent cannot be changed.') // prettier-ignore
+    await expect(event.update({ payload: '{}' }, { where: { id: consent.id } })).rejects.toThrow(
+      'A signed consent cannot be changed.',
+    )
     await expect(event.destroy({ where: { id: consent.id } })).rejects.toThrow('A signed consent cannot be taken away.')
     const kept = await event.findByPk(consent.id)
     expect(JSON.parse(kept?.payload ?? '{}')).toMatchObject({ shown: SHOWN, signed: 'Hedda Marsh' })
   })
   it('keeps its measures, and a measure left out is nobody’s again', async () => {
     expect(await keepMeasures(dogId, 'racy', { heightCm: 51, muzzleCm: 9, ears: 'folded' })).toBe(true)
-    expect(await readDog(dogId)).toMatchObject({ build: 'racy', heightCm: 51, lengthCm: null, muzzleCm: 9, ears: 'folded' }) // prettier-ignore
+    expect(await readDog(dogId)).toMatchObject({
+      build: 'racy',
+      heightCm: 51,
+      lengthCm: null,
+      muzzleCm: 9,
+      ears: 'folded',
+    })
     await keepMeasures(dogId, 'square', { heightCm: 52, lengthCm: 52 })
     expect(await readDog(dogId)).not.toHaveProperty('muzzleCm')
     expect(await keepMeasures(99_999, 'square', {})).toBe(false)
@@ -83,7 +106,12 @@ describe('the rules of a house', () => {
     await decideRule({ nailsWhen: 'in-bath' })
     await decideRule({ brushLimitMin: 10, chancePercent: 90 })
     await decideRule({ nailsWhen: 'after-dry' })
-    expect(await readRules()).toMatchObject({ nailsWhen: 'after-dry', brushLimitMin: 10, chancePercent: 90, roughIn: 'auto' }) // prettier-ignore
+    expect(await readRules()).toMatchObject({
+      nailsWhen: 'after-dry',
+      brushLimitMin: 10,
+      chancePercent: 90,
+      roughIn: 'auto',
+    })
     await decideRule({ brushLimitMin: null })
     expect(await readRules()).not.toHaveProperty('brushLimitMin')
     expect((await readRules()).chancePercent).toBe(90)

@@ -27,7 +27,10 @@ beforeEach(async () => {
 
 const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
 const append = (events: VisitEvent[]) => appendEvents(visitId, events, NINE)
-const wholeGroom = (): VisitEvent[] => [...QUILL_PLAN.stages.map(({ id }, at) => happened(at * 5, { kind: 'stage-started', stage: id })), happened(200, { kind: 'finished' })] // prettier-ignore
+const wholeGroom = (): VisitEvent[] => [
+  ...QUILL_PLAN.stages.map(({ id }, at) => happened(at * 5, { kind: 'stage-started', stage: id })),
+  happened(200, { kind: 'finished' }),
+]
 
 describe('the log of a visit', () => {
   it('takes an event that is sent twice once, in one batch or two', async () => {
@@ -93,14 +96,24 @@ describe('cards', () => {
   })
 
   it('get a version each, even when saved at once', async () => {
-    const save = () => database.sequelize.transaction((transaction) => addCard({ dogId, kind: 'planned', madeMs: NINE, madeBy: 'Wren', why: 'x', zones: QUILL_PLAN.card }, transaction)) // prettier-ignore
+    const save = () =>
+      database.sequelize.transaction((transaction) =>
+        addCard(
+          { dogId, kind: 'planned', madeMs: NINE, madeBy: 'Wren', why: 'x', zones: QUILL_PLAN.card },
+          transaction,
+        ),
+      )
     const saved = await Promise.all([save(), save(), save()])
     expect(saved.map(({ version }) => version).sort()).toEqual([2, 3, 4])
   })
 
   it('a length outside 0 to 300 mm is refused by the table itself, and no half card stays', async () => {
     const zones = QUILL_PLAN.card.map((entry, at) => (at === 36 ? { ...entry, lengthMm: 301 } : entry))
-    await expect(database.sequelize.transaction((transaction) => addCard({ dogId, kind: 'cut', madeMs: NINE, madeBy: 'Wren', why: 'x', zones }, transaction))).rejects.toThrow() // prettier-ignore
+    await expect(
+      database.sequelize.transaction((transaction) =>
+        addCard({ dogId, kind: 'cut', madeMs: NINE, madeBy: 'Wren', why: 'x', zones }, transaction),
+      ),
+    ).rejects.toThrow()
     expect(await database.models.card.count({ where: { dogId } })).toBe(1)
   })
 })

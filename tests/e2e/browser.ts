@@ -8,8 +8,22 @@ const FIND_MS = 20_000
 export function openBrowser(width = 1280, height = 900): Promise<WebDriver> {
   const options = new Options()
   options.setChromeBinaryPath('/usr/bin/chromium')
-  options.addArguments('--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', `--window-size=${width},${height}`) // prettier-ignore
-  return new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(new ServiceBuilder('/usr/bin/chromedriver')).build() // prettier-ignore
+  options.addArguments(
+    '--headless',
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    `--window-size=${width},${height}`,
+  )
+  return new Builder()
+    .forBrowser('chrome')
+    .setChromeOptions(options)
+    .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+    .build()
 }
 
 /** Words of a page as a person finds them. */

@@ -75,7 +75,9 @@ describe('words in, card out', () => {
     await page.press('Take this into the card')
     await page.sees('Asked by zone')
     const after = await page.card()
-    expect([...after].filter(([zone, { lengthMm }]) => lengthMm !== before.get(zone)?.lengthMm).length).toBeGreaterThan(0) // prettier-ignore
+    expect([...after].filter(([zone, { lengthMm }]) => lengthMm !== before.get(zone)?.lengthMm).length).toBeGreaterThan(
+      0,
+    )
   })
 
   it('prints the planned card: every zone that is cut, with its tool', async () => {
@@ -87,7 +89,7 @@ describe('words in, card out', () => {
     // Paper is laid out with the house's letters, not with those that stand in for them while they load.
     await driver.executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => setTimeout(done, 50))')
     const printer = driver as unknown as { printPage: (options: object) => Promise<string> }
-    const pdf = await printer.printPage({ width: 14.8, height: 21, top: 0, bottom: 0, left: 0, right: 0 }) // prettier-ignore
+    const pdf = await printer.printPage({ width: 14.8, height: 21, top: 0, bottom: 0, left: 0, right: 0 })
     const pages = Buffer.from(pdf, 'base64')
       .toString('latin1')
       .match(/\/Type\s*\/Page[^s]/g)?.length
@@ -151,7 +153,9 @@ describe('the card on its desk', () => {
 
   it('goes back to an earlier version without losing the later one', async () => {
     await page.sees('The card of Tansy')
-    const versions = async () => (await driver.findElements(By.xpath("//a[starts-with(., 'Version ')] | //td/b[starts-with(., 'Version ')]"))).length // prettier-ignore
+    const versions = async () =>
+      (await driver.findElements(By.xpath("//a[starts-with(., 'Version ')] | //td/b[starts-with(., 'Version ')]")))
+        .length
     const count = await versions()
     await (await page.find("(//tr[contains(., 'as cut')]//a[starts-with(., 'Version ')])[1]")).click()
     await page.sees('Saving makes version')

@@ -18,7 +18,10 @@ async function toBench(name: string): Promise<void> {
   await page.press('Start Arrive')
 }
 
-const tap = (zone: string) => driver.executeScript(`document.querySelector('svg [data-zone="${zone}"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`) // prettier-ignore
+const tap = (zone: string) =>
+  driver.executeScript(
+    `document.querySelector('svg [data-zone="${zone}"]').dispatchEvent(new MouseEvent('click', { bubbles: true }))`,
+  )
 /** Reads and signs what is asked for; the brush-out may begin then. */
 async function sign(shown: string): Promise<void> {
   await page.press('Read and sign')
@@ -41,7 +44,9 @@ describe('the look-over', () => {
     await page.sees('Note its place and size, tell the owner, vet.')
     await page.press('Note for the vet')
     await page.sees('Note for the vet: Nettle')
-    const rows = await driver.executeScript<string[]>("return [...document.querySelectorAll('table tbody tr')].map((row) => row.innerText.replace(/\\s+/g, ' '))") // prettier-ignore
+    const rows = await driver.executeScript<string[]>(
+      "return [...document.querySelectorAll('table tbody tr')].map((row) => row.innerText.replace(/\\s+/g, ' '))",
+    )
     expect(rows).toHaveLength(3)
     expect(rows[1]).toContain('8 mm same')
     expect(rows[2]).toContain('10 mm changed')
@@ -127,7 +132,9 @@ describe('a consent', () => {
   it('a picture that the books refuse stays on the device and says so, until it is given up', async () => {
     const visit = /visits\/(\d+)/.exec(await driver.getCurrentUrl())?.[1]
     const kept = () => driver.executeScript<string | null>(`return localStorage.getItem('kovit.photos.${visit}')`)
-    await driver.executeScript(`localStorage.setItem('kovit.photos.${visit}', JSON.stringify({ [crypto.randomUUID()]: 'data:image/jpeg;base64,AAAA' }))`) // prettier-ignore
+    await driver.executeScript(
+      `localStorage.setItem('kovit.photos.${visit}', JSON.stringify({ [crypto.randomUUID()]: 'data:image/jpeg;base64,AAAA' }))`,
+    )
     await page.sees('A picture has to be a JPEG. It is still on this device.')
     expect(await kept()).toContain('AAAA')
     await page.press('Go on without it')
@@ -135,7 +142,10 @@ describe('a consent', () => {
   })
 })
 
-const order = () => driver.executeScript<string[]>("return [...document.querySelectorAll('li[data-stage]')].map((row) => row.dataset.stage)") // prettier-ignore
+const order = () =>
+  driver.executeScript<string[]>(
+    "return [...document.querySelectorAll('li[data-stage]')].map((row) => row.dataset.stage)",
+  )
 
 describe('an order of one’s own', () => {
   it('dragged wrong says what it breaks, cannot start without a reason, and is put right', async () => {
@@ -143,7 +153,15 @@ describe('an order of one’s own', () => {
     const handle = (name: string) => page.find(`//button[@aria-label='Move ${name}']`)
     await driver.executeScript('arguments[0].scrollIntoView({block: "center"})', await handle('Pads'))
     const [feet, pads] = [await handle('Feet'), await handle('Pads')]
-    await driver.actions().move({ origin: feet }).press().move({ origin: feet, y: -12 }).move({ origin: pads, y: -4, duration: 300 }).pause(200).release().perform() // prettier-ignore
+    await driver
+      .actions()
+      .move({ origin: feet })
+      .press()
+      .move({ origin: feet, y: -12 })
+      .move({ origin: pads, y: -4, duration: 300 })
+      .pause(200)
+      .release()
+      .perform()
     await page.sees('Pads must come before Feet.')
     expect((await order()).indexOf('feet')).toBeLessThan((await order()).indexOf('pads'))
     await page.press('Start on the bench')

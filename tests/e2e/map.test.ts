@@ -17,8 +17,16 @@ openFor('.kovit-test/map', async (opened) => {
 })
 
 /** The outline of a part as drawn: its path. */
-const outline = (zone: string) => driver.executeScript<string>(`return document.querySelector(document.querySelector('svg use[data-zone="${zone}"]').getAttribute('href')).getAttribute('d')`) // prettier-ignore
-const picked = async () => (await driver.executeScript<string[]>("return [...document.querySelectorAll('svg [data-zone][aria-pressed=true]')].map((each) => each.dataset.zone)"))[0] // prettier-ignore
+const outline = (zone: string) =>
+  driver.executeScript<string>(
+    `return document.querySelector(document.querySelector('svg use[data-zone="${zone}"]').getAttribute('href')).getAttribute('d')`,
+  )
+const picked = async () =>
+  (
+    await driver.executeScript<string[]>(
+      "return [...document.querySelectorAll('svg [data-zone][aria-pressed=true]')].map((each) => each.dataset.zone)",
+    )
+  )[0]
 
 /** A place on the screen where a field of this zone is on top. */
 const VISIBLE = `
@@ -42,12 +50,19 @@ describe('the coat map in the plan', () => {
   })
 
   it('draws six views, each with guides to hold the dog against', async () => {
-    for (const [view, guide] of [['Front', 'elbows level'], ['Rear', 'hocks upright'], ['Above', 'middle line'], ['Face', 'eyes and nose'], ['Head', 'skull'], ['Side', 'withers']]) {
+    for (const [view, guide] of [
+      ['Front', 'elbows level'],
+      ['Rear', 'hocks upright'],
+      ['Above', 'middle line'],
+      ['Face', 'eyes and nose'],
+      ['Head', 'skull'],
+      ['Side', 'withers'],
+    ]) {
       await page.press(view ?? '')
       if (view === 'Front') await page.press('Guides')
       await page.sees(guide ?? '')
     }
-  }) // prettier-ignore
+  })
 
   it('lets the trim grow by the slider: the figure and the outline change', async () => {
     const before = await outline('side')
@@ -62,7 +77,10 @@ describe('the coat map in the plan', () => {
   })
 
   it('goes closer with two fingers and back to the whole dog', async () => {
-    const scale = () => driver.executeScript<string>("return document.querySelector('svg[role=group]').closest('div[style]').style.transform") // prettier-ignore
+    const scale = () =>
+      driver.executeScript<string>(
+        "return document.querySelector('svg[role=group]').closest('div[style]').style.transform",
+      )
     await driver.executeScript(`
       const box = document.querySelector('svg[role=group]').closest('div[style]').parentElement
       const at = box.getBoundingClientRect()
@@ -74,7 +92,9 @@ describe('the coat map in the plan', () => {
   })
 
   it('saves what is drawn as an SVG that needs no page around it', async () => {
-    await driver.executeScript('URL.createObjectURL = (blob) => { blob.text().then((text) => { window.savedSvg = text }); return "#" }') // prettier-ignore
+    await driver.executeScript(
+      'URL.createObjectURL = (blob) => { blob.text().then((text) => { window.savedSvg = text }); return "#" }',
+    )
     await page.press('Save as SVG')
     const text = await driver.wait(async () => driver.executeScript<string>('return window.savedSvg'), 8000)
     expect(text).toMatch(/^<svg[^>]+xmlns="http:\/\/www.w3.org\/2000\/svg"/)
@@ -119,7 +139,8 @@ describe('left and right', () => {
     await length.sendKeys(Key.chord(Key.CONTROL, 'a'), '30')
     await page.press('Set the length')
     await page.press('Front')
-    const marks = async () => (await driver.findElements(By.css('svg path[stroke="var(--kv-caution)"][stroke-dasharray]'))).length // prettier-ignore
+    const marks = async () =>
+      (await driver.findElements(By.css('svg path[stroke="var(--kv-caution)"][stroke-dasharray]'))).length
     await page.until(async () => (await marks()) >= 2)
   })
 })

@@ -176,10 +176,26 @@ describe('one dog, all the way', () => {
 
   it('an event sent by another site, or no event at all, is refused with a sentence', async () => {
     const url = bench.replace('/bench', '/events')
-    const send = (body: string, headers = {}) => fetch(url, { method: 'POST', body, headers: { 'Content-Type': 'application/json', ...headers } }) // prettier-ignore
+    const send = (body: string, headers = {}) =>
+      fetch(url, { method: 'POST', body, headers: { 'Content-Type': 'application/json', ...headers } })
     expect((await send('{"events":[]}', { Origin: 'http://elsewhere.example' })).status).toBe(403)
     expect((await send('nonsense')).status).toBe(400)
-    const answer = await (await send(JSON.stringify({ events: [{ kind: 'note', words: 'x'.repeat(10_000), stage: null, id: crypto.randomUUID(), atMs: Date.now(), by: 'Wren' }] }))).json() // prettier-ignore
+    const answer = await (
+      await send(
+        JSON.stringify({
+          events: [
+            {
+              kind: 'note',
+              words: 'x'.repeat(10_000),
+              stage: null,
+              id: crypto.randomUUID(),
+              atMs: Date.now(),
+              by: 'Wren',
+            },
+          ],
+        }),
+      )
+    ).json()
     expect(answer).toEqual({
       ok: false,
       problems: [

@@ -127,7 +127,10 @@ describe('finding one’s way', () => {
   })
   it('the weeks slider grows the coat: the figure and the outline change, and it says what comes', async () => {
     await open(paths.dog)
-    const seen = () => driver.executeScript("const map = document.querySelector('svg[role=group]'); return [map.textContent, map.querySelector('path[id$=shape]').getAttribute('d')]") as Promise<[string, string]> // prettier-ignore
+    const seen = () =>
+      driver.executeScript(
+        "const map = document.querySelector('svg[role=group]'); return [map.textContent, map.querySelector('path[id$=shape]').getAttribute('d')]",
+      ) as Promise<[string, string]>
     const [figures, outline] = await seen()
     await driver.executeScript("document.querySelector('input[type=range]').focus()")
     for (let week = 0; week < 4; week++) await page.key(Key.ARROW_RIGHT)
@@ -140,7 +143,10 @@ describe('finding one’s way', () => {
   })
 
   it('looks at the dog from every side; each view draws another outline', async () => {
-    const outline = () => driver.executeScript("return document.querySelector('svg[role=group] path[id$=shape]').getAttribute('d')") as Promise<string> // prettier-ignore
+    const outline = () =>
+      driver.executeScript(
+        "return document.querySelector('svg[role=group] path[id$=shape]').getAttribute('d')",
+      ) as Promise<string>
     const seen = new Set<string>()
     for (const view of ['Front', 'Rear', 'Above', 'Face', 'Side']) {
       await page.press(view)

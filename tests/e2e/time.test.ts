@@ -16,8 +16,11 @@ async function ahead(): Promise<{ likely: number; slotEnd: number }> {
   return { likely: minutesOf(likely), slotEnd: minutesOf(slot) }
 }
 const moveClock = (byMin: number) =>
-  driver.sendDevToolsCommand?.('Page.addScriptToEvaluateOnNewDocument', { source: `{ const real = Date.now.bind(Date); Date.now = () => real() + ${byMin} * 60000 }` }) // prettier-ignore
-const sumPlanned = () => driver.executeScript<string>("return document.querySelector('section[aria-label=\"The slot\"]').innerText") // prettier-ignore
+  driver.sendDevToolsCommand?.('Page.addScriptToEvaluateOnNewDocument', {
+    source: `{ const real = Date.now.bind(Date); Date.now = () => real() + ${byMin} * 60000 }`,
+  })
+const sumPlanned = () =>
+  driver.executeScript<string>('return document.querySelector(\'section[aria-label="The slot"]\').innerText')
 
 describe('a visit that starts late', () => {
   it('says how much is lacking, offers ways and what they cost, and a word to the owner', async () => {
@@ -58,7 +61,9 @@ describe('a visit that starts late', () => {
     await page.sees('left of the slot')
     await page.sees('by the day')
     await page.sees('of 100 to the card')
-    expect((await driver.findElements(By.css('[aria-label^="Hobnob, planned"], [aria-label^="Hobnob, done"]'))).length).toBeGreaterThanOrEqual(2) // prettier-ignore
+    expect(
+      (await driver.findElements(By.css('[aria-label^="Hobnob, planned"], [aria-label^="Hobnob, done"]'))).length,
+    ).toBeGreaterThanOrEqual(2)
   })
   it('the owner’s word on a zone bends the next card, and the next date has its reason', async () => {
     await page.press('too short')
@@ -78,15 +83,26 @@ describe('a visit that starts late', () => {
 describe('what the house’s own grooms say', () => {
   it('answers each question in words and with a chart', async () => {
     await driver.get(`${kovit.address}/insight`)
-    for (const question of ['Where do the minutes go?', 'Do the promises hold?', 'Are slots kept?', 'How close do cuts come to their cards?', 'How fast does the coat grow?']) await page.sees(question) // prettier-ignore
+    for (const question of [
+      'Where do the minutes go?',
+      'Do the promises hold?',
+      'Are slots kept?',
+      'How close do cuts come to their cards?',
+      'How fast does the coat grow?',
+    ])
+      await page.sees(question)
     await page.until(async () => (await driver.findElements(By.css('svg.recharts-surface path'))).length > 20)
     expect(await page.text()).not.toContain('Not enough grooms yet')
   })
   it('is in every plan: where the minutes come from adds up', async () => {
     await driver.get(`${kovit.address}/bookings/219/plan`)
     await page.click('//summary')
-    const rows = await driver.executeScript<string[]>("return [...document.querySelectorAll('details tbody tr')].map((row) => row.innerText)") // prettier-ignore
-    const sum = rows.map((row) => Number((/([+−]?)(\d+) min/.exec(row) ?? []).slice(1).join('').replace('−', '-'))).reduce((a, b) => a + b, 0) // prettier-ignore
+    const rows = await driver.executeScript<string[]>(
+      "return [...document.querySelectorAll('details tbody tr')].map((row) => row.innerText)",
+    )
+    const sum = rows
+      .map((row) => Number((/([+−]?)(\d+) min/.exec(row) ?? []).slice(1).join('').replace('−', '-')))
+      .reduce((a, b) => a + b, 0)
     const total = Number(/Hands on, (\d+) min in all/.exec(await page.text())?.[1])
     expect(Math.abs(sum - total)).toBeLessThanOrEqual(rows.length / 2 + 1)
   })

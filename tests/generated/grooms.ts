@@ -59,7 +59,11 @@ const logOf = (house: House, stage: StageId, groomer: string, coat: CoatId): num
   (house.coatLog[coat] ?? 0)
 
 /** One groom as it went in that house. */
-export function visit(house: House, next: () => number, { dog, day }: { dog: number; day: number }): { groom: TimedGroom; totalMin: number } {
+export function visit(
+  house: House,
+  next: () => number,
+  { dog, day }: { dog: number; day: number },
+): { groom: TimedGroom; totalMin: number } {
   const who = house.dogs[dog] as House['dogs'][0]
   const today = house.daySd * normal(next)
   const stages = STAGES.map((stage) => {
@@ -67,8 +71,11 @@ export function visit(house: House, next: () => number, { dog, day }: { dog: num
     const truth = logOf(house, stage, who.groomer, who.coat) + who.log + (who.stageLog[stage] ?? 0)
     return { stage, how: null, priorMin, actualMin: priorMin * Math.exp(truth + today + house.noise * normal(next)) }
   })
-  return { groom: { dog: who.id, groomer: who.groomer, coat: who.coat, day, stages }, totalMin: stages.reduce((sum, { actualMin }) => sum + actualMin, 0) }
-} // prettier-ignore
+  return {
+    groom: { dog: who.id, groomer: who.groomer, coat: who.coat, day, stages },
+    totalMin: stages.reduce((sum, { actualMin }) => sum + actualMin, 0),
+  }
+}
 
 /** The true median of a groom of an average dog of that coat and size: what its stages come to on a usual day. */
 export function median(house: House, { groomer, coat, stages }: TimedGroom): number {

@@ -18,11 +18,35 @@ describe('check values of blades and combs (common practice)', () => {
     expect(combedLengthMm('E', '30')).toBe(25.4)
   })
   it.each([
-    ['50', 0.2], ['40', 0.25], ['30', 0.5], ['15', 1.2], ['10', 1.5], ['9', 2], ['8.5', 2.8], ['7F', 3.2], ['6F', 4.8], ['5F', 6.3], ['4F', 9.5], ['3F', 13],
-  ] as const)('blade %s leaves %s mm with the coat (makers’ nominal values, from memory)', (blade, mm) => expect(clippedLengthMm(blade, 'with')).toBe(mm)) // prettier-ignore
+    ['50', 0.2],
+    ['40', 0.25],
+    ['30', 0.5],
+    ['15', 1.2],
+    ['10', 1.5],
+    ['9', 2],
+    ['8.5', 2.8],
+    ['7F', 3.2],
+    ['6F', 4.8],
+    ['5F', 6.3],
+    ['4F', 9.5],
+    ['3F', 13],
+  ] as const)('blade %s leaves %s mm with the coat (makers’ nominal values, from memory)', (blade, mm) =>
+    expect(clippedLengthMm(blade, 'with')).toBe(mm),
+  )
   it.each([
-    ['3F', 7.5], ['4F', 5.5], ['6F', 2.7], ['5F', 3.5], ['7F', 1.8], ['8.5', 1.6], ['9', 1.3], ['10', 1], ['15', 0.8], ['30', 0.4],
-  ] as const)('blade %s leaves %s mm against the coat (from memory)', (blade, mm) => expect(clippedLengthMm(blade, 'against')).toBe(mm)) // prettier-ignore
+    ['3F', 7.5],
+    ['4F', 5.5],
+    ['6F', 2.7],
+    ['5F', 3.5],
+    ['7F', 1.8],
+    ['8.5', 1.6],
+    ['9', 1.3],
+    ['10', 1],
+    ['15', 0.8],
+    ['30', 0.4],
+  ] as const)('blade %s leaves %s mm against the coat (from memory)', (blade, mm) =>
+    expect(clippedLengthMm(blade, 'against')).toBe(mm),
+  )
   it('a comb over a 15 or 10 leaves that much more', () => {
     expect(combedLengthMm('1', '10')).toBe(13.7)
     expect(combedLengthMm('1', '15')).toBe(13.4)

@@ -10,18 +10,28 @@ import { lognormalLeft, sumOfLognormals, sumOverDays } from '@/core/time'
 const SHARES = [0.05, 0.1, 0.5, 0.85, 0.9, 0.99]
 
 describe('one stage against a statistics library', () => {
-  it.each([[14, 0.25], [60, 0.1], [3, 0.5]])('median %d min, sigma %d: percentiles and chances', (medianMin, sigma) => {
+  it.each([
+    [14, 0.25],
+    [60, 0.1],
+    [3, 0.5],
+  ])('median %d min, sigma %d: percentiles and chances', (medianMin, sigma) => {
     const one = sumOfLognormals([{ medianMin, sigma }])
-    for (const share of SHARES) expect(one.percentileMin(share) / quantile(share, Math.log(medianMin), sigma)).toBeCloseTo(1, 4)
-    for (const min of [0.6, 1, 1.4]) expect(one.chanceWithin(medianMin * min)).toBeCloseTo(cdf(medianMin * min, Math.log(medianMin), sigma), 4)
-  }) // prettier-ignore
+    for (const share of SHARES)
+      expect(one.percentileMin(share) / quantile(share, Math.log(medianMin), sigma)).toBeCloseTo(1, 4)
+    for (const min of [0.6, 1, 1.4])
+      expect(one.chanceWithin(medianMin * min)).toBeCloseTo(cdf(medianMin * min, Math.log(medianMin), sigma), 4)
+  })
 })
 
 describe('a day that slows all stages alike', () => {
   it('makes one stage as wide as both spreads together', () => {
     const [medianMin, sigma, daySigma] = [40, 0.2, 0.12]
     const sum = sumOverDays([{ medianMin, sigma }], 0, daySigma)
-    for (const share of SHARES) expect(sum.percentileMin(share) / quantile(share, Math.log(medianMin), Math.hypot(sigma, daySigma))).toBeCloseTo(1, 2) // prettier-ignore
+    for (const share of SHARES)
+      expect(sum.percentileMin(share) / quantile(share, Math.log(medianMin), Math.hypot(sigma, daySigma))).toBeCloseTo(
+        1,
+        2,
+      )
   })
   it('makes many sure stages a lognormal of the day alone', () => {
     const sum = sumOverDays(
@@ -29,7 +39,8 @@ describe('a day that slows all stages alike', () => {
       0,
       0.1,
     )
-    for (const share of [0.1, 0.5, 0.9]) expect(sum.percentileMin(share) / quantile(share, Math.log(120), 0.1)).toBeCloseTo(1, 1) // prettier-ignore
+    for (const share of [0.1, 0.5, 0.9])
+      expect(sum.percentileMin(share) / quantile(share, Math.log(120), 0.1)).toBeCloseTo(1, 1)
   })
 })
 

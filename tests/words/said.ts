@@ -4,7 +4,10 @@ import type { Deed } from '@/core/request/words'
 /** What words came to, on one line: `body, legs: 12.7 mm`; a question stands behind a `?`. */
 export function said(text: string): string {
   const { spoken, unclear } = readWords(text)
-  const taken = spoken.map(({ zones, except, deed }) => `${zones.join(' ')}${except.length > 0 ? ` but ${except.join(' ')}` : ''}: ${short(deed)}`) // prettier-ignore
+  const taken = spoken.map(
+    ({ zones, except, deed }) =>
+      `${zones.join(' ')}${except.length > 0 ? ` but ${except.join(' ')}` : ''}: ${short(deed)}`,
+  )
   return [...taken, ...unclear.map(({ question }) => `? ${question}`)].join('; ')
 }
 

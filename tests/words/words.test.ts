@@ -12,7 +12,27 @@ describe('words as owners say them', () => {
 })
 
 describe('what holds for any words', () => {
-  const scraps = ['half an inch', 'the ears', 'leave', 'shorter', 'body', 'legs', 'and', ',', 'but', '7F', 'comb 2', 'all over', 'same as last time', 'blorp', 'not', 'tail', 'off the floor', '3 mm', 'except'] // prettier-ignore
+  const scraps = [
+    'half an inch',
+    'the ears',
+    'leave',
+    'shorter',
+    'body',
+    'legs',
+    'and',
+    ',',
+    'but',
+    '7F',
+    'comb 2',
+    'all over',
+    'same as last time',
+    'blorp',
+    'not',
+    'tail',
+    'off the floor',
+    '3 mm',
+    'except',
+  ]
   it('every word is taken or asked about: a word nobody knows never disappears', () => {
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...scraps), { maxLength: 9 }), (parts) => {
@@ -43,8 +63,11 @@ describe('the names of the zones', () => {
     const names = [...ZONE_NAMES, ...ASK_BACK].flatMap(([each]) => each.split('|'))
     expect(names.filter((name, at) => names.indexOf(name) !== at)).toEqual([])
   })
-  it.each(ZONE_NAMES.map(([names, keys]) => [names.split('|')[0] as string, keys] as const))('"leave the %s"', (name, keys) => {
-    if (name === 'all over') return
-    expect(readWords(`leave the ${name}`).spoken[0]).toMatchObject({ zones: [...keys], deed: { do: 'keep' } })
-  }) // prettier-ignore
+  it.each(ZONE_NAMES.map(([names, keys]) => [names.split('|')[0] as string, keys] as const))(
+    '"leave the %s"',
+    (name, keys) => {
+      if (name === 'all over') return
+      expect(readWords(`leave the ${name}`).spoken[0]).toMatchObject({ zones: [...keys], deed: { do: 'keep' } })
+    },
+  )
 })

@@ -34,9 +34,16 @@ export default async function InsightPage() {
 /** How fast the bodies of measured dogs grow, against what their coat does by the table. mm a week. */
 async function readGrowths({ nowMs, time }: OpenHouse) {
   const dogs = await readDogs()
-  const rates = await Promise.all(dogs.slice(0, 2 * MOST_DOGS).map(async (dog) => ({ dog, rate: (await readGrowth(dog, nowMs, time.day)).body })))
+  const rates = await Promise.all(
+    dogs.slice(0, 2 * MOST_DOGS).map(async (dog) => ({ dog, rate: (await readGrowth(dog, nowMs, time.day)).body })),
+  )
   return rates
     .filter(({ rate }) => rate.pairs >= FEWEST_MEASURES)
     .slice(0, MOST_DOGS)
-    .map(({ dog, rate }) => ({ name: dog.name, coat: dog.coat, mmPerWeek: rate.mmPerWeek, tableMm: COAT_FACTS[dog.coat].growthMmPerWeek }))
-} // prettier-ignore
+    .map(({ dog, rate }) => ({
+      name: dog.name,
+      coat: dog.coat,
+      mmPerWeek: rate.mmPerWeek,
+      tableMm: COAT_FACTS[dog.coat].growthMmPerWeek,
+    }))
+}

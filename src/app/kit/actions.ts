@@ -33,7 +33,12 @@ export async function changeKit(input: unknown): Promise<Result<null>> {
   if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
   const { nowMs, time } = await openHouse()
   const { data } = asked
-  const change = 'label' in data ? { label: data.label } : 'retired' in data ? { retiredOn: data.retired ? time.day(nowMs) : null } : { sharpenedMs: nowMs } // prettier-ignore
+  const change =
+    'label' in data
+      ? { label: data.label }
+      : 'retired' in data
+        ? { retiredOn: data.retired ? time.day(nowMs) : null }
+        : { sharpenedMs: nowMs }
   const done = await changeTool(data.toolId, change)
   if (done.ok) revalidatePath('/kit')
   return done

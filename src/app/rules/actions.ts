@@ -30,7 +30,11 @@ export async function saveRule(input: unknown): Promise<Result<null>> {
 
 const NewCaution = z.strictObject({
   stage: StageId,
-  words: z.string().trim().min(8, { error: 'Say it in a few words.' }).max(200, { error: 'Keep it to 200 characters: one line where the hand is.' }), // prettier-ignore
+  words: z
+    .string()
+    .trim()
+    .min(8, { error: 'Say it in a few words.' })
+    .max(200, { error: 'Keep it to 200 characters: one line where the hand is.' }),
   by: z.string().min(1, { error: 'Say who.' }).max(60),
 })
 

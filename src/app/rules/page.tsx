@@ -15,13 +15,30 @@ export const metadata: Metadata = { title: 'House' }
 
 export default async function HousePage() {
   const house = await openHouse()
-  const [rules, cautions, stations, dryer] = await Promise.all([readRules(), readHouseCautions(), readStations(), readDryerMinutes(house)])
+  const [rules, cautions, stations, dryer] = await Promise.all([
+    readRules(),
+    readHouseCautions(),
+    readStations(),
+    readDryerMinutes(house),
+  ])
   return (
     <Frame here="House" house={house.name} timeZone={house.timeZone} nowMs={house.nowMs}>
-      <HouseDesk rules={rules} cautions={cautions} staff={house.staff} stations={stations} dryer={dryer} save={saveRule} add={addCaution} retire={retireCaution} saveWork={saveWork} addStation={newStation} retireStation={takeOutStation} />
+      <HouseDesk
+        rules={rules}
+        cautions={cautions}
+        staff={house.staff}
+        stations={stations}
+        dryer={dryer}
+        save={saveRule}
+        add={addCaution}
+        retire={retireCaution}
+        saveWork={saveWork}
+        addStation={newStation}
+        retireStation={takeOutStation}
+      />
     </Frame>
   )
-} // prettier-ignore
+}
 
 /** Minutes at the blower today, by groomer; what waits in the cabinet does not count. */
 async function readDryerMinutes({ time, nowMs, nameOf }: OpenHouse): Promise<{ name: string; minutes: number }[]> {

@@ -32,12 +32,19 @@ export function ahead({ dog, rates, presentMm, wishes }: AheadOf): Ahead[] {
   const hemMm = longestClearMm(dog, 'skirt', CLEAR_MM)
   const events: (Omit<Ahead, 'week'> & { lengthMm: number })[] = [
     { id: 'visor', zone: 'visor', lengthMm: visorToEyeMm(measuresOf(dog)), words: 'the visor reaches the eye' },
-    ...(hemMm === null ? [] : [{ id: 'hem' as const, zone: 'skirt' as const, lengthMm: hemMm, words: 'the hem comes near the floor' }]),
-    ...wishes.map(({ zone, wantedMm, name }) => ({ id: 'wish' as const, zone, lengthMm: wantedMm, words: `${name} is long enough` })),
+    ...(hemMm === null
+      ? []
+      : [{ id: 'hem' as const, zone: 'skirt' as const, lengthMm: hemMm, words: 'the hem comes near the floor' }]),
+    ...wishes.map(({ zone, wantedMm, name }) => ({
+      id: 'wish' as const,
+      zone,
+      lengthMm: wantedMm,
+      words: `${name} is long enough`,
+    })),
   ]
   const dated = events.flatMap(({ lengthMm, ...event }) => {
     const week = weekOf(event.zone, lengthMm)
     return week === null ? [] : [{ ...event, week }]
   })
   return dated.sort((a, b) => a.week - b.week)
-} // prettier-ignore
+}

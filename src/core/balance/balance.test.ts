@@ -18,24 +18,57 @@ describe('hem and plume', () => {
 
 describe('least squares in a box', () => {
   it('is the plain answer where the box does not bind: x + y = 10, x − y = 2', () => {
-    const rows = [{ a: [1, 1], b: 10 }, { a: [1, -1], b: 2 }] // prettier-ignore
-    const [x, y] = boundedLeastSquares(rows, [{ low: 0, high: 99 }, { low: 0, high: 99 }], [0, 0]) // prettier-ignore
+    const rows = [
+      { a: [1, 1], b: 10 },
+      { a: [1, -1], b: 2 },
+    ]
+    const [x, y] = boundedLeastSquares(
+      rows,
+      [
+        { low: 0, high: 99 },
+        { low: 0, high: 99 },
+      ],
+      [0, 0],
+    )
     expect(x).toBeCloseTo(6, 6)
     expect(y).toBeCloseTo(4, 6)
   })
   it('stops at the wall and mends with the other: x at most 3 gives y = 4, half way between 7 and 1', () => {
-    const rows = [{ a: [1, 1], b: 10 }, { a: [1, -1], b: 2 }] // prettier-ignore
-    const solved = boundedLeastSquares(rows, [{ low: 0, high: 3 }, { low: 0, high: 99 }], [0, 0]) // prettier-ignore
+    const rows = [
+      { a: [1, 1], b: 10 },
+      { a: [1, -1], b: 2 },
+    ]
+    const solved = boundedLeastSquares(
+      rows,
+      [
+        { low: 0, high: 3 },
+        { low: 0, high: 99 },
+      ],
+      [0, 0],
+    )
     expect(solved[0]).toBe(3)
     expect(solved[1]).toBeCloseTo(4, 6)
   })
   it('no point of the box does better, by brute force', () => {
-    const rowsOf = fc.array(fc.record({ a: fc.tuple(fc.integer({ min: -3, max: 3 }), fc.integer({ min: -3, max: 3 })), b: fc.integer({ min: -20, max: 20 }) }), { minLength: 2, maxLength: 4 }) // prettier-ignore
+    const rowsOf = fc.array(
+      fc.record({
+        a: fc.tuple(fc.integer({ min: -3, max: 3 }), fc.integer({ min: -3, max: 3 })),
+        b: fc.integer({ min: -20, max: 20 }),
+      }),
+      { minLength: 2, maxLength: 4 },
+    )
     const cost = (rows: { a: readonly number[]; b: number }[], x: readonly number[]) =>
       rows.reduce((sum, { a, b }) => sum + (a.reduce((dot, each, at) => dot + each * (x[at] ?? 0), 0) - b) ** 2, 0)
     fc.assert(
       fc.property(rowsOf, (rows) => {
-        const solved = boundedLeastSquares(rows, [{ low: 0, high: 5 }, { low: 0, high: 5 }], [1, 1]) // prettier-ignore
+        const solved = boundedLeastSquares(
+          rows,
+          [
+            { low: 0, high: 5 },
+            { low: 0, high: 5 },
+          ],
+          [1, 1],
+        )
         const best = cost(rows, solved)
         for (let x = 0; x <= 5; x += 0.25)
           for (let y = 0; y <= 5; y += 0.25) expect(best).toBeLessThanOrEqual(cost(rows, [x, y]) + 1e-6)
@@ -76,11 +109,17 @@ describe('advice on proportion', () => {
   })
   it('comes nearer on every build, never farther', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...BUILDS), fc.integer({ min: 5, max: 40 }), fc.integer({ min: 40, max: 90 }), (build, card, present) => {
-        const dog = { build }
-        for (const { before, after, ratio } of balance(dog, targetsOf('one-length', dog), all(card), all(present)).targets)
-          expect(Math.abs(after - ratio)).toBeLessThanOrEqual(Math.abs(before - ratio) + 0.005)
-      }),
-    ) // prettier-ignore
+      fc.property(
+        fc.constantFrom(...BUILDS),
+        fc.integer({ min: 5, max: 40 }),
+        fc.integer({ min: 40, max: 90 }),
+        (build, card, present) => {
+          const dog = { build }
+          for (const { before, after, ratio } of balance(dog, targetsOf('one-length', dog), all(card), all(present))
+            .targets)
+            expect(Math.abs(after - ratio)).toBeLessThanOrEqual(Math.abs(before - ratio) + 0.005)
+        },
+      ),
+    )
   })
 })

@@ -19,11 +19,21 @@ const COTTON: readonly Target[] = [
   { id: 'chest-height', ratio: 1 / 2, inWords: 'chest half the height', source: BICHON },
 ]
 const SQUARE: readonly Target[] = [
-  { id: 'length-height', ratio: 1, inWords: 'length about equals height', source: 'American Kennel Club Poodle standard, from memory' },
-] // prettier-ignore
+  {
+    id: 'length-height',
+    ratio: 1,
+    inWords: 'length about equals height',
+    source: 'American Kennel Club Poodle standard, from memory',
+  },
+]
 const LONG_LOW: readonly Target[] = [
-  { id: 'length-height', ratio: 1.1, inWords: 'eleven in withers to tail set for ten in height', source: 'American Kennel Club Scottish Terrier standard, from memory' },
-] // prettier-ignore
+  {
+    id: 'length-height',
+    ratio: 1.1,
+    inWords: 'eleven in withers to tail set for ten in height',
+    source: 'American Kennel Club Scottish Terrier standard, from memory',
+  },
+]
 
 /** What each style aims at; a style without one asks for no proportion. */
 const TARGETS: Partial<Record<PatternId, readonly Target[]>> = {
@@ -46,7 +56,10 @@ export const SHAPING: readonly ZoneId[] = ['chest', 'rump', 'back', 'skirt', 'mu
 type Lengths = (zone: ZoneId) => number
 
 /** What is seen: body with its coat, mm. Source: common practice. */
-export function apparent(measures: Measures, lengthMm: Lengths): { length: number; height: number; chest: number; muzzle: number; skull: number } {
+export function apparent(
+  measures: Measures,
+  lengthMm: Lengths,
+): { length: number; height: number; chest: number; muzzle: number; skull: number } {
   return {
     length: measures.length + lengthMm('chest') + lengthMm('rump'),
     height: measures.height + lengthMm('back'),
@@ -54,7 +67,7 @@ export function apparent(measures: Measures, lengthMm: Lengths): { length: numbe
     muzzle: measures.muzzle + lengthMm('muzzle'),
     skull: measures.skull + lengthMm('skull'),
   }
-} // prettier-ignore
+}
 
 /** How strongly the card is held on to against the wanted proportion. Source: from memory. */
 const HOLD = 0.05
@@ -85,12 +98,21 @@ const NEAR = 0.02
 export function balance(dog: Stature, targets: readonly Target[], cardMm: Lengths, presentMm: Lengths): Balance {
   const measures = measuresOf(dog)
   const from = SHAPING.map((zone) => cardMm(zone))
-  const bounds = SHAPING.map((zone, at): Bounds => ({ low: Math.min(LEAST_MM, from[at] ?? 0), high: Math.max(presentMm(zone), from[at] ?? 0) })) // prettier-ignore
+  const bounds = SHAPING.map((zone, at): Bounds => ({
+    low: Math.min(LEAST_MM, from[at] ?? 0),
+    high: Math.max(presentMm(zone), from[at] ?? 0),
+  }))
   const isNear = (target: Target, lengthMm: Lengths) =>
     Math.abs(ratioOf(target, apparent(measures, lengthMm)) - target.ratio) <= NEAR * target.ratio
   const wanting = targets.filter((target) => !isNear(target, cardMm))
-  const hold = SHAPING.map((_, at) => ({ a: SHAPING.map((__, each) => (each === at ? HOLD : 0)), b: HOLD * (from[at] ?? 0) })) // prettier-ignore
-  const solved = wanting.length === 0 ? from : boundedLeastSquares([...targets.map((each) => rowOf(each, measures)), ...hold], bounds, from) // prettier-ignore
+  const hold = SHAPING.map((_, at) => ({
+    a: SHAPING.map((__, each) => (each === at ? HOLD : 0)),
+    b: HOLD * (from[at] ?? 0),
+  }))
+  const solved =
+    wanting.length === 0
+      ? from
+      : boundedLeastSquares([...targets.map((each) => rowOf(each, measures)), ...hold], bounds, from)
   const advised = (zone: ZoneId) => {
     const at = SHAPING.indexOf(zone)
     return at < 0 ? cardMm(zone) : Math.round(solved[at] ?? 0)
@@ -113,9 +135,10 @@ function rowOf({ id, ratio }: Target, measures: Measures): { a: number[]; b: num
   const part = (zones: Partial<Record<ZoneId, number>>) => SHAPING.map((zone) => zones[zone] ?? 0)
   if (id === 'length-height')
     return { a: part({ chest: 1, rump: 1, back: -ratio }), b: ratio * measures.height - measures.length }
-  if (id === 'muzzle-skull') return { a: part({ muzzle: 1, skull: -ratio }), b: ratio * measures.skull - measures.muzzle }
+  if (id === 'muzzle-skull')
+    return { a: part({ muzzle: 1, skull: -ratio }), b: ratio * measures.skull - measures.muzzle }
   return { a: part({ skirt: 1, back: 1 - ratio }), b: ratio * measures.height - measures.chestDepth }
-} // prettier-ignore
+}
 
 function ratioOf({ id }: Target, seen: ReturnType<typeof apparent>): number {
   if (id === 'length-height') return seen.length / seen.height

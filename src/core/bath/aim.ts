@@ -22,7 +22,11 @@ const WORDS: Record<BathAim['id'], string> = {
  * @param kinds findings and standing facts of the dog
  * @param matted mats or grease were found
  */
-export function bathAims(card: readonly Pick<CardEntry, 'zone' | 'method' | 'lengthMm'>[], kinds: ReadonlySet<string>, matted: boolean): BathAim[] {
+export function bathAims(
+  card: readonly Pick<CardEntry, 'zone' | 'method' | 'lengthMm'>[],
+  kinds: ReadonlySet<string>,
+  matted: boolean,
+): BathAim[] {
   const scissored = card.filter(({ method }) => method === 'scissor').length
   const cut = card.filter(({ method }) => method !== 'leave').length
   const back = card.find(({ zone }) => zone === 'back')
@@ -33,4 +37,4 @@ export function bathAims(card: readonly Pick<CardEntry, 'zone' | 'method' | 'len
     ...(long ? ['long' as const] : scissored * 2 > cut ? ['volume' as const] : []),
   ]
   return ids.map((id) => ({ id, words: WORDS[id] }))
-} // prettier-ignore
+}

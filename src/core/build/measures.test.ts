@@ -3,8 +3,28 @@ import { BUILDS, Measured, measuresOf, measuresProblem } from '.'
 
 describe('a dog’s measures', () => {
   it('are its own where it was measured, in mm', () =>
-    expect(measuresOf({ build: 'square', heightCm: 40, neckCm: 14, chestDepthCm: 18, skullCm: 9, muzzleCm: 8, earLeatherCm: 7, tailCm: 12, lengthCm: 41 }))
-      .toEqual({ height: 400, length: 410, neck: 140, chestDepth: 180, skull: 90, muzzle: 80, earLeather: 70, tail: 120 })) // prettier-ignore
+    expect(
+      measuresOf({
+        build: 'square',
+        heightCm: 40,
+        neckCm: 14,
+        chestDepthCm: 18,
+        skullCm: 9,
+        muzzleCm: 8,
+        earLeatherCm: 7,
+        tailCm: 12,
+        lengthCm: 41,
+      }),
+    ).toEqual({
+      height: 400,
+      length: 410,
+      neck: 140,
+      chestDepth: 180,
+      skull: 90,
+      muzzle: 80,
+      earLeather: 70,
+      tail: 120,
+    }))
   it('are a usual dog’s of its build as far as nobody measured', () =>
     expect(measuresOf({ build: 'square' })).toMatchObject({ height: 520, length: 520, skull: 112, tail: 190 }))
   it('grow with the height that was measured', () =>

@@ -15,13 +15,73 @@ export interface Measures {
 
 /** A usual dog of each build, mm, and what it weighs. Invented from general knowledge of dogs. */
 const USUAL: Record<BuildId, Measures & { kg: number }> = {
-  square: { height: 520, length: 520, neck: 195, chestDepth: 235, skull: 112, muzzle: 112, earLeather: 120, tail: 190, kg: 19 },
-  'long-low': { height: 260, length: 340, neck: 86, chestDepth: 162, skull: 92, muzzle: 76, earLeather: 62, tail: 125, kg: 9 },
-  toy: { height: 220, length: 235, neck: 82, chestDepth: 100, skull: 66, muzzle: 38, earLeather: 48, tail: 100, kg: 3.5 },
-  sporting: { height: 620, length: 650, neck: 215, chestDepth: 292, skull: 140, muzzle: 134, earLeather: 145, tail: 330, kg: 27 },
-  racy: { height: 460, length: 470, neck: 200, chestDepth: 225, skull: 95, muzzle: 98, earLeather: 80, tail: 270, kg: 13 },
-  heavy: { height: 680, length: 740, neck: 200, chestDepth: 368, skull: 168, muzzle: 124, earLeather: 122, tail: 350, kg: 55 },
-} // prettier-ignore
+  square: {
+    height: 520,
+    length: 520,
+    neck: 195,
+    chestDepth: 235,
+    skull: 112,
+    muzzle: 112,
+    earLeather: 120,
+    tail: 190,
+    kg: 19,
+  },
+  'long-low': {
+    height: 260,
+    length: 340,
+    neck: 86,
+    chestDepth: 162,
+    skull: 92,
+    muzzle: 76,
+    earLeather: 62,
+    tail: 125,
+    kg: 9,
+  },
+  toy: {
+    height: 220,
+    length: 235,
+    neck: 82,
+    chestDepth: 100,
+    skull: 66,
+    muzzle: 38,
+    earLeather: 48,
+    tail: 100,
+    kg: 3.5,
+  },
+  sporting: {
+    height: 620,
+    length: 650,
+    neck: 215,
+    chestDepth: 292,
+    skull: 140,
+    muzzle: 134,
+    earLeather: 145,
+    tail: 330,
+    kg: 27,
+  },
+  racy: {
+    height: 460,
+    length: 470,
+    neck: 200,
+    chestDepth: 225,
+    skull: 95,
+    muzzle: 98,
+    earLeather: 80,
+    tail: 270,
+    kg: 13,
+  },
+  heavy: {
+    height: 680,
+    length: 740,
+    neck: 200,
+    chestDepth: 368,
+    skull: 168,
+    muzzle: 124,
+    earLeather: 122,
+    tail: 350,
+    kg: 55,
+  },
+}
 
 export const EAR_SETS = ['drop', 'pricked', 'folded', 'rose'] as const
 export const EarSet = z.enum(EAR_SETS)
@@ -44,12 +104,18 @@ export const MEASURE_FACTS = {
   heightCm: { label: 'Height', how: 'floor to withers', measure: 'height', low: 10, high: 120 },
   lengthCm: { label: 'Length', how: 'breastbone to point of rump', measure: 'length', low: 10, high: 120 },
   neckCm: { label: 'Neck', how: 'withers to occiput', measure: 'neck', low: 3, high: 60 },
-  chestDepthCm: { label: 'Chest depth', how: 'withers to breastbone, downward', measure: 'chestDepth', low: 4, high: 60 },
+  chestDepthCm: {
+    label: 'Chest depth',
+    how: 'withers to breastbone, downward',
+    measure: 'chestDepth',
+    low: 4,
+    high: 60,
+  },
   skullCm: { label: 'Skull', how: 'stop to occiput', measure: 'skull', low: 3, high: 30 },
   muzzleCm: { label: 'Muzzle', how: 'nose to stop', measure: 'muzzle', low: 1, high: 25 },
   earLeatherCm: { label: 'Ear leather', how: 'root to tip of the skin', measure: 'earLeather', low: 2, high: 35 },
   tailCm: { label: 'Tail', how: 'root to last bone', measure: 'tail', low: 2, high: 80 },
-} as const satisfies Record<string, MeasureFact> // prettier-ignore
+} as const satisfies Record<string, MeasureFact>
 export type MeasureKey = keyof typeof MEASURE_FACTS
 export const MEASURE_KEYS = Object.keys(MEASURE_FACTS) as MeasureKey[]
 
@@ -129,10 +195,14 @@ export function measuresProblem(dog: Stature): { field: MeasureKey; sentence: st
   const share = chestDepth / height
   const cm = (mm: number) => Math.round(mm / 10)
   if (share < CHEST.low || share > CHEST.high)
-    return { field: 'chestDepthCm', sentence: `Chest depth ${cm(chestDepth)} cm does not fit a height of ${cm(height)} cm: measure both again.` }
-  if (tail > height) return { field: 'tailCm', sentence: `Tail ${cm(tail)} cm is longer than the dog is high: measure it again.` }
+    return {
+      field: 'chestDepthCm',
+      sentence: `Chest depth ${cm(chestDepth)} cm does not fit a height of ${cm(height)} cm: measure both again.`,
+    }
+  if (tail > height)
+    return { field: 'tailCm', sentence: `Tail ${cm(tail)} cm is longer than the dog is high: measure it again.` }
   return null
-} // prettier-ignore
+}
 
 /** A visor this long reaches the eye, in skulls. Source: by eye, from the drawn head. */
 const VISOR_TO_EYE = 0.3

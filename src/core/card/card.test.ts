@@ -5,7 +5,19 @@ import type { CardEntry } from '../request'
 import { SIDES, THIN_SKIN, ZONES, type ZoneId } from '../zones'
 import { cardProblem, cardRows, changeEntries, choicesFor, cutAt, differenceWords, differences, sameCut } from '.'
 
-const entry = (zone: ZoneId, lengthMm = 9.5, rest: Partial<CardEntry> = {}): CardEntry => ({ zone, side: null, method: 'comb', blade: '30', comb: '2', lay: 'with', lengthMm, shape: null, join: 'blend', why: '', ...rest }) // prettier-ignore
+const entry = (zone: ZoneId, lengthMm = 9.5, rest: Partial<CardEntry> = {}): CardEntry => ({
+  zone,
+  side: null,
+  method: 'comb',
+  blade: '30',
+  comb: '2',
+  lay: 'with',
+  lengthMm,
+  shape: null,
+  join: 'blend',
+  why: '',
+  ...rest,
+})
 const CARD = ZONES.map((zone) => entry(zone))
 const ten = cutWith({ blade: '10' }, 'with') ?? byHand('leave', 0)
 
@@ -25,16 +37,25 @@ describe('changing a card', () => {
     expect(joined.filter(({ zone }) => zone === 'ear-edge').map(({ side }) => side)).toEqual([null])
   })
   it('a zone in the middle has no sides', () =>
-    expect(changeEntries(CARD, { zones: ['back'], side: 'left' }, { cut: ten }).filter(({ zone }) => zone === 'back')).toMatchObject([{ side: null, blade: '10' }])) // prettier-ignore
+    expect(
+      changeEntries(CARD, { zones: ['back'], side: 'left' }, { cut: ten }).filter(({ zone }) => zone === 'back'),
+    ).toMatchObject([{ side: null, blade: '10' }]))
   it('shape and join change without the tool', () => {
     const made = changeEntries(CARD, { zones: ['tail'], side: null }, { shape: 'plume', join: 'taper' })
     expect(made.find(({ zone }) => zone === 'tail')).toMatchObject({ shape: 'plume', join: 'taper', comb: '2' })
   })
   it('never loses a zone, whatever is changed in whatever order', () => {
-    const step = fc.record({ zones: fc.subarray([...ZONES], { maxLength: 5 }), side: fc.constantFrom(...SIDES, null), mm: fc.integer({ min: 1, max: 60 }) }) // prettier-ignore
+    const step = fc.record({
+      zones: fc.subarray([...ZONES], { maxLength: 5 }),
+      side: fc.constantFrom(...SIDES, null),
+      mm: fc.integer({ min: 1, max: 60 }),
+    })
     fc.assert(
       fc.property(fc.array(step, { maxLength: 6 }), (steps) => {
-        const made = steps.reduce((card, { zones, side, mm }) => changeEntries(card, { zones, side }, { cut: byHand('scissor', mm) }), CARD) // prettier-ignore
+        const made = steps.reduce(
+          (card, { zones, side, mm }) => changeEntries(card, { zones, side }, { cut: byHand('scissor', mm) }),
+          CARD,
+        )
         expect([...new Set(made.map(({ zone }) => zone))]).toEqual(ZONES)
         for (const zone of ZONES) {
           const sides = made.filter((each) => each.zone === zone).map(({ side }) => side)
@@ -48,7 +69,8 @@ describe('changing a card', () => {
 describe('the ways offered', () => {
   it('hold no skip-tooth blade where the skin is thin', () => {
     const kit = { blades: [...FULL_KIT.blades, ...SKIP_BLADES], combs: FULL_KIT.combs }
-    const skips = (zones: ZoneId[]) => choicesFor(kit, zones).filter(({ cut }) => cut.method === 'clip' && isSkipTooth(cut.blade)) // prettier-ignore
+    const skips = (zones: ZoneId[]) =>
+      choicesFor(kit, zones).filter(({ cut }) => cut.method === 'clip' && isSkipTooth(cut.blade))
     expect(skips(['back'])).toHaveLength(6)
     for (const zone of THIN_SKIN) expect(skips(['back', zone])).toEqual([])
   })
@@ -65,7 +87,12 @@ describe('the ways offered', () => {
 describe('two cards', () => {
   it('differ where a length differs; the shorter side speaks for its zone', () => {
     const before = [entry('back'), entry('skull', 20), entry('ear-edge', 24)]
-    const now = [entry('back', 13), entry('skull', 20), entry('ear-edge', 24, { side: 'left' }), entry('ear-edge', 21, { side: 'right' })] // prettier-ignore
+    const now = [
+      entry('back', 13),
+      entry('skull', 20),
+      entry('ear-edge', 24, { side: 'left' }),
+      entry('ear-edge', 21, { side: 'right' }),
+    ]
     expect(differences(before, now)).toEqual([
       { zone: 'back', fromMm: 9.5, toMm: 13 },
       { zone: 'ear-edge', fromMm: 24, toMm: 21 },
@@ -81,7 +108,13 @@ describe('two cards', () => {
 
 describe('a card for the wall', () => {
   it('says zones that are cut alike on one line, head last, and what stays apart', () => {
-    const card = [entry('skull', 25, { method: 'scissor', comb: null, blade: null, lay: null }), entry('back'), entry('side'), entry('foreleg'), entry('lashes', 20, { method: 'leave' })] // prettier-ignore
+    const card = [
+      entry('skull', 25, { method: 'scissor', comb: null, blade: null, lay: null }),
+      entry('back'),
+      entry('side'),
+      entry('foreleg'),
+      entry('lashes', 20, { method: 'leave' }),
+    ]
     const { cut, left } = cardRows(card)
     expect(cut.map(({ zones }) => zones.map(({ zone }) => zone))).toEqual([['back', 'side'], ['foreleg'], ['skull']])
     expect(left.map(({ zone }) => zone)).toEqual(['lashes'])
@@ -95,7 +128,8 @@ describe('a card for the wall', () => {
 })
 
 describe('a card that somebody wants to keep', () => {
-  const swap = (zone: ZoneId, rest: Partial<CardEntry>) => CARD.map((each) => (each.zone === zone ? { ...each, ...rest } : each)) // prettier-ignore
+  const swap = (zone: ZoneId, rest: Partial<CardEntry>) =>
+    CARD.map((each) => (each.zone === zone ? { ...each, ...rest } : each))
   it('may be kept when every zone stands once with a length its tool leaves', () =>
     expect(cardProblem(CARD)).toBeNull())
   it('may have left and right of a pair', () =>
@@ -109,10 +143,15 @@ describe('a card that somebody wants to keep', () => {
     [swap('back', { side: 'left' }), 'Back must stand on the card once, or once for each side of a pair.'],
     [swap('back', { lengthMm: 12 }), 'Back: this tool leaves 9.5 mm, not 12.'],
     [swap('back', { blade: '7F' }), 'Back: there is no such tool.'],
-    [swap('tuck', { method: 'clip', comb: null, blade: '7', lengthMm: 3.2 }), 'Tuck: no skip-tooth blade where the skin is thin.'],
-  ])('is refused with a sentence (%#)', (card, sentence) => expect(cardProblem(card)).toBe(sentence)) // prettier-ignore
+    [
+      swap('tuck', { method: 'clip', comb: null, blade: '7', lengthMm: 3.2 }),
+      'Tuck: no skip-tooth blade where the skin is thin.',
+    ],
+  ])('is refused with a sentence (%#)', (card, sentence) => expect(cardProblem(card)).toBe(sentence))
   it('takes a skip-tooth blade on the back, and any length by hand', () => {
     expect(cardProblem(swap('back', { method: 'clip', comb: null, blade: '7', lengthMm: 3.2 }))).toBeNull()
-    expect(cardProblem(swap('back', { method: 'scissor', comb: null, blade: null, lay: null, lengthMm: 77 }))).toBeNull() // prettier-ignore
+    expect(
+      cardProblem(swap('back', { method: 'scissor', comb: null, blade: null, lay: null, lengthMm: 77 })),
+    ).toBeNull()
   })
 })

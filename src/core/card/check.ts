@@ -25,7 +25,9 @@ function entryProblem({ zone, method, blade, comb, lay, lengthMm }: CardEntry): 
   const tool = { ...(blade === null ? {} : { blade }), ...(method === 'comb' && comb !== null ? { comb } : {}) }
   const cut = cutWith(tool, lay ?? 'with')
   if (cut === null || cut.method !== method) return `${zoneLabel(zone)}: there is no such tool.`
-  if (!isSameMm(cut.lengthMm, lengthMm)) return `${zoneLabel(zone)}: this tool leaves ${cut.lengthMm} mm, not ${lengthMm}.` // prettier-ignore
-  if (blade !== null && takesUpSkin(blade, zone)) return `${zoneLabel(zone)}: no skip-tooth blade where the skin is thin.` // prettier-ignore
+  if (!isSameMm(cut.lengthMm, lengthMm))
+    return `${zoneLabel(zone)}: this tool leaves ${cut.lengthMm} mm, not ${lengthMm}.`
+  if (blade !== null && takesUpSkin(blade, zone))
+    return `${zoneLabel(zone)}: no skip-tooth blade where the skin is thin.`
   return null
 }

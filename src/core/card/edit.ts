@@ -58,14 +58,25 @@ const changed = (entry: CardEntry, { cut, ...rest }: EntryChange): CardEntry => 
 
 /** Whether two entries ask for the same work, whatever their side and reason. */
 export const sameCut = (a: CardEntry, b: CardEntry): boolean =>
-  a.method === b.method && a.blade === b.blade && a.comb === b.comb && a.lay === b.lay &&
-  a.lengthMm === b.lengthMm && a.shape === b.shape && a.join === b.join // prettier-ignore
+  a.method === b.method &&
+  a.blade === b.blade &&
+  a.comb === b.comb &&
+  a.lay === b.lay &&
+  a.lengthMm === b.lengthMm &&
+  a.shape === b.shape &&
+  a.join === b.join
 
 /** Every way of the kit for some zones, with its words: a skip-tooth blade is never offered on thin skin. */
 export function choicesFor(kit: Kit, zones: readonly ZoneId[]): { words: string; cut: Cut }[] {
-  const ways = (['with', 'against'] as const).flatMap((lay) => waysOf(kit, lay).filter((way) => way.method === 'clip' || way.blade === '30')) // prettier-ignore
-  const skips = kit.blades.filter((blade) => isSkipTooth(blade) && !zones.some((zone) => takesUpSkin(blade, zone))).flatMap(skipCuts) // prettier-ignore
-  return [...ways.map(cutOf), ...skips].sort((a, b) => a.lengthMm - b.lengthMm).map((cut) => ({ words: toolWords(cut), cut })) // prettier-ignore
+  const ways = (['with', 'against'] as const).flatMap((lay) =>
+    waysOf(kit, lay).filter((way) => way.method === 'clip' || way.blade === '30'),
+  )
+  const skips = kit.blades
+    .filter((blade) => isSkipTooth(blade) && !zones.some((zone) => takesUpSkin(blade, zone)))
+    .flatMap(skipCuts)
+  return [...ways.map(cutOf), ...skips]
+    .sort((a, b) => a.lengthMm - b.lengthMm)
+    .map((cut) => ({ words: toolWords(cut), cut }))
 }
 
 const skipCuts = (blade: BladeId): Cut[] =>

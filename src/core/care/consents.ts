@@ -4,7 +4,11 @@ export const CONSENTS = ['pelt', 'double-coat', 'old-or-ill'] as const
 export const ConsentId = z.enum(CONSENTS)
 export type ConsentId = z.infer<typeof ConsentId>
 
-const TITLE: Record<ConsentId, string> = { pelt: 'Matted coat', 'double-coat': 'Double coat', 'old-or-ill': 'Old or ill dog' } // prettier-ignore
+const TITLE: Record<ConsentId, string> = {
+  pelt: 'Matted coat',
+  'double-coat': 'Double coat',
+  'old-or-ill': 'Old or ill dog',
+}
 export const consentTitle = (id: ConsentId): string => TITLE[id]
 
 /** The words an owner signs. They are kept with the signature as they were shown. Source: common practice. */

@@ -1,7 +1,20 @@
 import { z } from 'zod'
 import { Side, ZoneId, zoneLabel } from '../zones'
 
-export const FINDING_KINDS = ['lump', 'sore', 'hot-spot', 'skin-red', 'ear-smell', 'ear-discharge', 'limp', 'breathing', 'crust', 'parasites', 'stitches', 'other'] as const // prettier-ignore
+export const FINDING_KINDS = [
+  'lump',
+  'sore',
+  'hot-spot',
+  'skin-red',
+  'ear-smell',
+  'ear-discharge',
+  'limp',
+  'breathing',
+  'crust',
+  'parasites',
+  'stitches',
+  'other',
+] as const
 export const FindingKind = z.enum(FINDING_KINDS)
 export type FindingKind = z.infer<typeof FindingKind>
 export const FINDING_STATES = ['new', 'same', 'changed', 'gone'] as const
@@ -13,7 +26,11 @@ export const Finding = z.strictObject({
   kind: FindingKind,
   zone: ZoneId,
   side: Side.nullable(),
-  sizeMm: z.number().min(0.5, { error: 'Give the size in mm, from 0.5.' }).max(400, { error: 'A size cannot be above 400 mm.' }).nullable(), // prettier-ignore
+  sizeMm: z
+    .number()
+    .min(0.5, { error: 'Give the size in mm, from 0.5.' })
+    .max(400, { error: 'A size cannot be above 400 mm.' })
+    .nullable(),
   status: FindingState,
   words: z.string().trim().max(400, { error: 'Keep the words to 400 characters.' }),
   /** Id of its picture, where one was taken. */
@@ -22,14 +39,24 @@ export const Finding = z.strictObject({
 export type Finding = z.infer<typeof Finding>
 
 const WORDS: Record<FindingKind, string> = {
-  lump: 'Lump', sore: 'Open sore', 'hot-spot': 'Hot spot', 'skin-red': 'Red skin', 'ear-smell': 'Ear smells',
-  'ear-discharge': 'Ear runs', limp: 'Limp', breathing: 'Laboured breath', crust: 'Crusts', parasites: 'Parasites',
-  stitches: 'Stitches', other: 'Something else',
-} // prettier-ignore
+  lump: 'Lump',
+  sore: 'Open sore',
+  'hot-spot': 'Hot spot',
+  'skin-red': 'Red skin',
+  'ear-smell': 'Ear smells',
+  'ear-discharge': 'Ear runs',
+  limp: 'Limp',
+  breathing: 'Laboured breath',
+  crust: 'Crusts',
+  parasites: 'Parasites',
+  stitches: 'Stitches',
+  other: 'Something else',
+}
 export const findingWords = (kind: FindingKind): string => WORDS[kind]
 
 /** Where a finding is: `left side`. */
-export const placeWords = ({ zone, side }: Pick<Finding, 'zone' | 'side'>): string => [side, zoneLabel(zone).toLowerCase()].filter(Boolean).join(' ') // prettier-ignore
+export const placeWords = ({ zone, side }: Pick<Finding, 'zone' | 'side'>): string =>
+  [side, zoneLabel(zone).toLowerCase()].filter(Boolean).join(' ')
 
 /** The same thing at the same place over the visits. */
 export const findingKey = ({ kind, zone, side }: Finding): string => `${kind} ${zone} ${side ?? ''}`

@@ -15,7 +15,14 @@ export interface Lift {
 }
 
 /** A dog from the floor on to a table. Source: house default, from memory. */
-export const FLOOR_TO_TABLE: Lift = { horizontalCm: 40, verticalCm: 20, travelCm: 70, asymmetryDeg: 0, frequency: 1, coupling: 1 } // prettier-ignore
+export const FLOOR_TO_TABLE: Lift = {
+  horizontalCm: 40,
+  verticalCm: 20,
+  travelCm: 70,
+  asymmetryDeg: 0,
+  frequency: 1,
+  coupling: 1,
+}
 
 const LOAD_CONSTANT_KG = 23
 

@@ -8,9 +8,15 @@ const PLAN = makePlan(QUILL)
 const MEANS = meansOf(QUILL)
 const costOf = (taken: readonly CatchUp[]) => taken.reduce((sum, { id }) => sum + CATCH_UP_FACTS[id].cost, 0)
 const winsOf = (taken: readonly CatchUp[]) => taken.reduce((sum, { savesMin }) => sum + savesMin, 0)
-const someOptions = fc.subarray([...CATCH_UPS]).chain((ids) =>
-  fc.tuple(...ids.map((id) => fc.integer({ min: 5, max: 200 }).map((tenths): CatchUp => ({ id, savesMin: tenths / 10, costs: '' })))),
-) // prettier-ignore
+const someOptions = fc
+  .subarray([...CATCH_UPS])
+  .chain((ids) =>
+    fc.tuple(
+      ...ids.map((id) =>
+        fc.integer({ min: 5, max: 200 }).map((tenths): CatchUp => ({ id, savesMin: tenths / 10, costs: '' })),
+      ),
+    ),
+  )
 
 /** Every set of them. */
 const subsets = (options: readonly CatchUp[]): CatchUp[][] =>
@@ -53,13 +59,16 @@ describe('what can be won', () => {
 })
 
 describe('the plan after it', () => {
-  it.each(PLAN.fit.catchUp.map(({ id, savesMin }) => [id, savesMin] as const))('%s is shorter by what it promised, %d min', (id, savesMin) => {
-    const after = catchUp(PLAN, [id as CatchUp['id']], MEANS)
-    const total = ({ stages }: typeof PLAN) => stages.reduce((sum, { p50 }) => sum + p50, 0)
-    expect(total(PLAN) - total(after)).toBeCloseTo(savesMin, 0)
-    expect(after.stages.map((stage) => stage.id)).toEqual(PLAN.stages.map((stage) => stage.id))
-    expect(after.card.map(({ zone }) => zone)).toEqual(PLAN.card.map(({ zone }) => zone))
-  }) // prettier-ignore
+  it.each(PLAN.fit.catchUp.map(({ id, savesMin }) => [id, savesMin] as const))(
+    '%s is shorter by what it promised, %d min',
+    (id, savesMin) => {
+      const after = catchUp(PLAN, [id as CatchUp['id']], MEANS)
+      const total = ({ stages }: typeof PLAN) => stages.reduce((sum, { p50 }) => sum + p50, 0)
+      expect(total(PLAN) - total(after)).toBeCloseTo(savesMin, 0)
+      expect(after.stages.map((stage) => stage.id)).toEqual(PLAN.stages.map((stage) => stage.id))
+      expect(after.card.map(({ zone }) => zone)).toEqual(PLAN.card.map(({ zone }) => zone))
+    },
+  )
   it('leaves the tail as long as it came', () => {
     const tail = catchUp(PLAN, ['leave-tail'], MEANS).card.find(({ zone }) => zone === 'tail')
     expect(tail).toMatchObject({ method: 'leave', lengthMm: MEANS.presentMm.get('tail') })

@@ -13,7 +13,10 @@ export function chooseCatchUps(options: readonly CatchUp[], needMin: number): Ca
   const winsOf = ({ savesMin }: CatchUp) => Math.round(savesMin * TENTHS)
   if (options.reduce((sum, option) => sum + winsOf(option), 0) < need) return [...options]
   /** The cheapest way to win at least so many tenths; null where there is none yet. */
-  let best: ({ cost: number; taken: CatchUp[] } | null)[] = [{ cost: 0, taken: [] }, ...Array.from({ length: need }, () => null)]
+  let best: ({ cost: number; taken: CatchUp[] } | null)[] = [
+    { cost: 0, taken: [] },
+    ...Array.from({ length: need }, () => null),
+  ]
   for (const option of options) {
     best = best.map((known, tenths) => {
       const before = best[Math.max(0, tenths - winsOf(option))]
@@ -23,4 +26,4 @@ export function chooseCatchUps(options: readonly CatchUp[], needMin: number): Ca
     })
   }
   return best[need]?.taken ?? []
-} // prettier-ignore
+}

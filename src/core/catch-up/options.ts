@@ -29,13 +29,61 @@ interface CatchUpFact {
  * not among them, and never will be.
  */
 export const CATCH_UP_FACTS: Record<CatchUpId, CatchUpFact> = {
-  'comb-legs': { stage: 'legs', zones: ['foreleg', 'thigh', 'stifle', 'hock'], scissored: true, share: 0.5, cost: 4, words: 'Comb the legs', costs: 'legs plainer than scissored' },
-  'one-pass': { stage: 'body', zones: [], scissored: false, share: 1 / 3, cost: 3, words: 'One pass on the body', costs: 'tracks may show' },
-  'clip-feet': { stage: 'feet', zones: ['forefoot', 'hindfoot'], scissored: true, share: 0.5, cost: 2, words: 'Round the feet by clipper', costs: 'a softer edge' },
-  'thin-ears': { stage: 'head', zones: ['ear-edge'], scissored: true, share: 0.12, cost: 2, words: 'Thin the ears only', costs: 'ears less crisp' },
-  'leave-tail': { stage: 'tail', zones: ['tail-base', 'tail', 'tail-tip'], scissored: false, share: 1, cost: 3, words: 'Leave the tail', costs: 'the tail waits for next time' },
-  'no-bow': { stage: 'finish', zones: [], scissored: false, share: 0.5, cost: 1, words: 'Leave out the bow', costs: 'no bow or bandana' },
-} // prettier-ignore
+  'comb-legs': {
+    stage: 'legs',
+    zones: ['foreleg', 'thigh', 'stifle', 'hock'],
+    scissored: true,
+    share: 0.5,
+    cost: 4,
+    words: 'Comb the legs',
+    costs: 'legs plainer than scissored',
+  },
+  'one-pass': {
+    stage: 'body',
+    zones: [],
+    scissored: false,
+    share: 1 / 3,
+    cost: 3,
+    words: 'One pass on the body',
+    costs: 'tracks may show',
+  },
+  'clip-feet': {
+    stage: 'feet',
+    zones: ['forefoot', 'hindfoot'],
+    scissored: true,
+    share: 0.5,
+    cost: 2,
+    words: 'Round the feet by clipper',
+    costs: 'a softer edge',
+  },
+  'thin-ears': {
+    stage: 'head',
+    zones: ['ear-edge'],
+    scissored: true,
+    share: 0.12,
+    cost: 2,
+    words: 'Thin the ears only',
+    costs: 'ears less crisp',
+  },
+  'leave-tail': {
+    stage: 'tail',
+    zones: ['tail-base', 'tail', 'tail-tip'],
+    scissored: false,
+    share: 1,
+    cost: 3,
+    words: 'Leave the tail',
+    costs: 'the tail waits for next time',
+  },
+  'no-bow': {
+    stage: 'finish',
+    zones: [],
+    scissored: false,
+    share: 0.5,
+    cost: 1,
+    words: 'Leave out the bow',
+    costs: 'no bow or bandana',
+  },
+}
 
 export interface CatchUp {
   id: CatchUpId
@@ -80,11 +128,20 @@ function simpler(id: CatchUpId, entry: CardEntry, { kit, lays, presentMm }: Mean
   const { zones, scissored } = CATCH_UP_FACTS[id]
   if (!zones.includes(entry.zone) || entry.method === 'leave' || (scissored && entry.method !== 'scissor')) return null
   const presentHereMm = presentMm.get(entry.zone) ?? entry.lengthMm
-  if (id === 'leave-tail') return { ...entry, method: 'leave', blade: null, comb: null, lay: null, lengthMm: presentHereMm, why: `${WHY}: waits for next time.` }
+  if (id === 'leave-tail')
+    return {
+      ...entry,
+      method: 'leave',
+      blade: null,
+      comb: null,
+      lay: null,
+      lengthMm: presentHereMm,
+      why: `${WHY}: waits for next time.`,
+    }
   if (id === 'thin-ears') return { ...entry, method: 'thin', why: `${WHY}: thinned only.` }
   const way = clipperFor(kit, entry.lengthMm, lays, presentHereMm)
   return way && { ...entry, ...cutOf(way), why: `${WHY}: by clipper.` }
-} // prettier-ignore
+}
 
 interface CutPlan {
   stages: PlannedStage[]
@@ -97,8 +154,15 @@ export function catchUp<T extends CutPlan>(plan: T, taken: readonly CatchUpId[],
     const { stage, share } = CATCH_UP_FACTS[id]
     const card = now.card.map((entry) => simpler(id, entry, means) ?? entry)
     const stages = now.stages.map((each) =>
-      each.id === stage ? { ...each, p50: oneDecimal(each.p50 * (1 - share)), p90: oneDecimal(each.p90 * (1 - share)), why: `${each.why} ${WHY}.`.trim() } : each,
+      each.id === stage
+        ? {
+            ...each,
+            p50: oneDecimal(each.p50 * (1 - share)),
+            p90: oneDecimal(each.p90 * (1 - share)),
+            why: `${each.why} ${WHY}.`.trim(),
+          }
+        : each,
     )
     return { ...now, card, stages }
   }, plan)
-} // prettier-ignore
+}

@@ -65,12 +65,17 @@ describe('a dog’s own growth', () => {
 describe('the way to a wish', () => {
   it('the day is monotone in the rate: a faster coat is never later', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...COATS), fc.double({ min: 0.3, max: 5, noNaN: true }), fc.double({ min: 0, max: 3, noNaN: true }), (coat, rate, more) => {
-        const slow = readyOn(18, 4, coat, '2027-03-02', rate)
-        const fast = readyOn(18, 4, coat, '2027-03-02', rate + more)
-        expect(slow !== null && fast !== null && fast <= slow).toBe(true)
-      }),
-    ) // prettier-ignore
+      fc.property(
+        fc.constantFrom(...COATS),
+        fc.double({ min: 0.3, max: 5, noNaN: true }),
+        fc.double({ min: 0, max: 3, noNaN: true }),
+        (coat, rate, more) => {
+          const slow = readyOn(18, 4, coat, '2027-03-02', rate)
+          const fast = readyOn(18, 4, coat, '2027-03-02', rate + more)
+          expect(slow !== null && fast !== null && fast <= slow).toBe(true)
+        },
+      ),
+    )
   })
   it('a coat that never gets so long has no day', () =>
     expect(readyOn(COAT_FACTS.wire.terminalMm! + 1, 4, 'wire', '2027-03-02')).toBeNull())

@@ -45,9 +45,15 @@ const STILL_GROWING = 0.9
 export function learnRates(coat: CoatId, pairs: readonly GrowthPair[]): Record<GroupId, LearnedRate> {
   const usable = pairs.filter((pair) => tells(coat, pair))
   return Object.fromEntries(
-    GROUPS.map((group) => [group, learnRate(COAT_FACTS[coat].growthMmPerWeek, usable.filter((pair) => pair.group === group))]),
+    GROUPS.map((group) => [
+      group,
+      learnRate(
+        COAT_FACTS[coat].growthMmPerWeek,
+        usable.filter((pair) => pair.group === group),
+      ),
+    ]),
   ) as Record<GroupId, LearnedRate>
-} // prettier-ignore
+}
 
 function tells(coat: CoatId, { foundMm, weeks }: GrowthPair): boolean {
   const { terminalMm } = COAT_FACTS[coat]

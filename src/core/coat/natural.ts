@@ -23,7 +23,15 @@ const NATURAL_MM: Partial<Record<CoatId, Partial<Record<ZoneKey, number>>>> = {
 }
 
 /** Where hair wears off on any dog long before a year is out, mm. Source: from memory. */
-const WEARS_OFF_MM: Partial<Record<ZoneKey, number>> = { lashes: 25, bridge: 30, 'ear-canal': 30, 'ear-in': 40, pads: 30, belly: 50, sanitary: 50 } // prettier-ignore
+const WEARS_OFF_MM: Partial<Record<ZoneKey, number>> = {
+  lashes: 25,
+  bridge: 30,
+  'ear-canal': 30,
+  'ear-in': 40,
+  pads: 30,
+  belly: 50,
+  sanitary: 50,
+}
 
 /** The most that a coat reaches at a zone by itself, mm; null where it just grows. */
 export function naturalMm(coat: CoatId, zone: ZoneId): number | null {

@@ -25,11 +25,21 @@ export interface BareView extends DrawnCells {
 }
 
 export const curvePath = (points: readonly Point[], stepMm: number): string =>
-  pathOf(sampleCurve(points, stepMm, false).map(({ point }) => point), false) // prettier-ignore
+  pathOf(
+    sampleCurve(points, stepMm, false).map(({ point }) => point),
+    false,
+  )
 
 /** A line that stands on both sides of the middle. */
 export const onBothSides = (line: readonly (readonly [number, number])[], place: PlaceHalf, stepMm: number): string =>
-  [1, -1].map((sign) => curvePath(line.map(([x, y]) => place(sign * x, y)), stepMm)).join('') // prettier-ignore
+  [1, -1]
+    .map((sign) =>
+      curvePath(
+        line.map(([x, y]) => place(sign * x, y)),
+        stepMm,
+      ),
+    )
+    .join('')
 
 /** Several pieces as one view. */
 export function merged(pieces: readonly BareView[]): BareView {

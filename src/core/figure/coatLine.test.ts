@@ -51,7 +51,12 @@ describe('the coat line', () => {
 })
 
 describe('the curve', () => {
-  const corners = [{ x: 0, y: 0 }, { x: 100, y: 0 }, { x: 100, y: 50 }, { x: 0, y: 50 }] // prettier-ignore
+  const corners = [
+    { x: 0, y: 0 },
+    { x: 100, y: 0 },
+    { x: 100, y: 50 },
+    { x: 0, y: 50 },
+  ]
   it('goes through its points', () => {
     const samples = sampleCurve(corners, 5, true)
     for (const corner of corners) expect(samples.some(({ point }) => distance(point, corner) < 1e-6)).toBe(true)
@@ -65,7 +70,25 @@ describe('the curve', () => {
     expect(new Set(samples.map(({ from }) => from))).toEqual(new Set([0, 1, 2, 3]))
   })
   it('two equal points do no harm', () => {
-    for (const { point } of sampleCurve([{ x: 0, y: 0 }, { x: 0, y: 0 }, { x: 9, y: 9 }], 2, true)) expect(Number.isFinite(point.x + point.y)).toBe(true) // prettier-ignore
+    for (const { point } of sampleCurve(
+      [
+        { x: 0, y: 0 },
+        { x: 0, y: 0 },
+        { x: 9, y: 9 },
+      ],
+      2,
+      true,
+    ))
+      expect(Number.isFinite(point.x + point.y)).toBe(true)
   })
-  it('a path is in screen coordinates, y downward, to a tenth', () => expect(pathOf([{ x: 1.26, y: 2 }, { x: 3, y: -4 }], false)).toBe('M1.3 -2L3 4')) // prettier-ignore
+  it('a path is in screen coordinates, y downward, to a tenth', () =>
+    expect(
+      pathOf(
+        [
+          { x: 1.26, y: 2 },
+          { x: 3, y: -4 },
+        ],
+        false,
+      ),
+    ).toBe('M1.3 -2L3 4'))
 })

@@ -14,9 +14,22 @@ export interface CoatPoint extends Point {
 
 /** Share of a hanging zone's length that shows in the outline; without it the dog balloons. Judged by eye. */
 const SEEN: Partial<Record<ZoneId, number>> = {
-  'eye-corner': 0.12, bridge: 0.3, forefoot: 0.45, hindfoot: 0.45, muzzle: 0.5, armpit: 0.5, sanitary: 0.5,
-  'leg-inside': 0.5, lips: 0.55, brow: 0.6, 'ear-out': 0.6, belly: 0.7, hock: 0.75, 'tail-base': 0.8, throat: 0.85,
-} // prettier-ignore
+  'eye-corner': 0.12,
+  bridge: 0.3,
+  forefoot: 0.45,
+  hindfoot: 0.45,
+  muzzle: 0.5,
+  armpit: 0.5,
+  sanitary: 0.5,
+  'leg-inside': 0.5,
+  lips: 0.55,
+  brow: 0.6,
+  'ear-out': 0.6,
+  belly: 0.7,
+  hock: 0.75,
+  'tail-base': 0.8,
+  throat: 0.85,
+}
 
 /** How far a hanging hair leans on its neighbours, in its own lengths. Judged by eye. */
 const LEANS = 0.45
@@ -63,7 +76,11 @@ export function coatLine(samples: readonly SkinSample[], options: CoatOptions): 
   })
   const leansMm = LEANS * Math.max(...lengths) * (1 - stands0)
   const hangs = leansMm > 1 && !fromAbove
-  const lying = hangs ? leaned(samples, shifts, leansMm).map((shift, at) => keptOutside(shift, normals[at] as Point, lengths[at] as number)) : shifts // prettier-ignore
+  const lying = hangs
+    ? leaned(samples, shifts, leansMm).map((shift, at) =>
+        keptOutside(shift, normals[at] as Point, lengths[at] as number),
+      )
+    : shifts
   const leaning = hangs ? leaned(samples, lying, softMm * SETTLES) : lying
   const outline = samples.map(({ point }, index): CoatPoint => {
     const shift = leaning[index] as Point
@@ -90,8 +107,16 @@ function onTheFloor(outline: readonly CoatPoint[]): CoatPoint[] {
 
 /** Long hair leans on its neighbours: without this a hanging coat breaks into points where the skin turns sharply. */
 function leaned(samples: readonly SkinSample[], shifts: readonly Point[], leansMm: number): Point[] {
-  const xs = smoothAlong(samples, shifts.map(({ x }) => x), leansMm) // prettier-ignore
-  const ys = smoothAlong(samples, shifts.map(({ y }) => y), leansMm) // prettier-ignore
+  const xs = smoothAlong(
+    samples,
+    shifts.map(({ x }) => x),
+    leansMm,
+  )
+  const ys = smoothAlong(
+    samples,
+    shifts.map(({ y }) => y),
+    leansMm,
+  )
   return samples.map((_, at) => ({ x: xs[at] as number, y: ys[at] as number }))
 }
 

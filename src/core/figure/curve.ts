@@ -25,7 +25,10 @@ export function sampleCurve(
     const y = cubic(a.y, b.y, c.y, d.y, before, here, after)
     for (let step = 0; step < steps; step++) {
       const t = step / steps
-      samples.push({ point: { x: ((x[3] * t + x[2]) * t + x[1]) * t + x[0], y: ((y[3] * t + y[2]) * t + y[1]) * t + y[0] }, from }) // prettier-ignore
+      samples.push({
+        point: { x: ((x[3] * t + x[2]) * t + x[1]) * t + x[0], y: ((y[3] * t + y[2]) * t + y[1]) * t + y[0] },
+        from,
+      })
     }
   }
   if (!closed) samples.push({ point: at(count - 1), from: count - 1 })

@@ -15,6 +15,14 @@ const BESIDE: readonly ZoneId[] = ['neck']
 
 /** The side view from close by. */
 function headSide(side: FigureView): FigureView {
-  const seen = Object.entries(side.anchors).filter(([zone]) => groupOf(zone as ZoneId) === 'head' || BESIDE.includes(zone as ZoneId)) // prettier-ignore
-  return { ...side, id: 'head-side', close: true, box: withAir(side.headBox ?? side.box), anchors: Object.fromEntries(seen) } // prettier-ignore
+  const seen = Object.entries(side.anchors).filter(
+    ([zone]) => groupOf(zone as ZoneId) === 'head' || BESIDE.includes(zone as ZoneId),
+  )
+  return {
+    ...side,
+    id: 'head-side',
+    close: true,
+    box: withAir(side.headBox ?? side.box),
+    anchors: Object.fromEntries(seen),
+  }
 }

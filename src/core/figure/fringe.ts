@@ -31,17 +31,42 @@ const LIFT: Record<string, (out: number) => number> = {
 const STEPS = [1, 0.75, 0.5, 0.25, 0, -0.25, -0.5, -0.75, -1] as const
 
 /** Hair from above the eyes, falling over the brow: its lower edge comes down as it grows, straight or to a shape. */
-export function fringe({ eyes, skullMm, toEyeMm }: FringeRoot, coat: CoatId, heightMm: number, lengthAt: LengthAt, shapeOf?: ShapeOf): FigurePart {
+export function fringe(
+  { eyes, skullMm, toEyeMm }: FringeRoot,
+  coat: CoatId,
+  heightMm: number,
+  lengthAt: LengthAt,
+  shapeOf?: ShapeOf,
+): FigurePart {
   const lengthMm = lengthAt('visor')
   const lift = LIFT[shapeOf?.('visor') ?? ''] ?? (() => 0)
   const low = (toEyeMm - lengthMm) / skullMm
   const at = (out: number, up: number): Point => ({ x: eyes.x + out * HALF * skullMm, y: eyes.y + up * skullMm })
-  const top = [at(-1, TOP.side), at(-0.55, TOP.middle - 0.02), at(0, TOP.middle), at(0.55, TOP.middle - 0.02), at(1, TOP.side)]
+  const top = [
+    at(-1, TOP.side),
+    at(-0.55, TOP.middle - 0.02),
+    at(0, TOP.middle),
+    at(0.55, TOP.middle - 0.02),
+    at(1, TOP.side),
+  ]
   const edge = STEPS.map((out) => {
     const under = TOP.middle - (TOP.middle - TOP.side) * out * out - LEAST
     return at(out, Math.max(-MOST, Math.min(under, low + lift(Math.abs(out)))))
   })
-  const outline = sampleCurve([...top, ...edge].reverse(), skullMm / 30, true).map(({ point }) => ({ ...point, lengthMm }))
-  const hem = pathOf(sampleCurve(edge, skullMm / 30, false).map(({ point }) => point), false)
-  return { id: 'fringe', place: 'fringe', ground: 'visor', skin: hem, coat: edgePath(outline, coat, curlScale(heightMm)), outline }
-} // prettier-ignore
+  const outline = sampleCurve([...top, ...edge].reverse(), skullMm / 30, true).map(({ point }) => ({
+    ...point,
+    lengthMm,
+  }))
+  const hem = pathOf(
+    sampleCurve(edge, skullMm / 30, false).map(({ point }) => point),
+    false,
+  )
+  return {
+    id: 'fringe',
+    place: 'fringe',
+    ground: 'visor',
+    skin: hem,
+    coat: edgePath(outline, coat, curlScale(heightMm)),
+    outline,
+  }
+}

@@ -2,7 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { drawView, guidesOf, type FigureDog, type Guide, type ViewId } from '.'
 
 const DOG: FigureDog = { build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 }
-const guides = (id: ViewId): Guide[] => guidesOf(drawView(id, DOG, () => 10), DOG) // prettier-ignore
+const guides = (id: ViewId): Guide[] =>
+  guidesOf(
+    drawView(id, DOG, () => 10),
+    DOG,
+  )
 const named = (id: ViewId, words: string) => guides(id).find((guide) => guide.words === words)
 
 describe('guides', () => {
@@ -14,7 +18,8 @@ describe('guides', () => {
     expect(third?.lies === 'upright' && third.xMm).toBeCloseTo(173.33, 2)
   })
   it('measure the head along itself: skull and muzzle as long as they are', () => {
-    const long = (guide: Guide | undefined) => (guide?.lies === 'between' ? Math.hypot(guide.to.x - guide.from.x, guide.to.y - guide.from.y) : 0) // prettier-ignore
+    const long = (guide: Guide | undefined) =>
+      guide?.lies === 'between' ? Math.hypot(guide.to.x - guide.from.x, guide.to.y - guide.from.y) : 0
     expect(long(named('head-side', 'skull 11 cm'))).toBeCloseTo(112, 6)
     expect(long(named('head-side', 'muzzle 11 cm'))).toBeCloseTo(112, 6)
   })
@@ -24,7 +29,9 @@ describe('guides', () => {
     expect(Math.abs(left ?? 0)).toBeGreaterThan(20)
   })
   it('make the eyes and the nose a triangle with two equal sides', () => {
-    const [eyes, left, right] = guides('head-front').map((guide) => (guide.lies === 'between' ? Math.hypot(guide.to.x - guide.from.x, guide.to.y - guide.from.y) : 0)) // prettier-ignore
+    const [eyes, left, right] = guides('head-front').map((guide) =>
+      guide.lies === 'between' ? Math.hypot(guide.to.x - guide.from.x, guide.to.y - guide.from.y) : 0,
+    )
     expect(left).toBeCloseTo(right ?? 0, 6)
     expect(eyes).toBeGreaterThan(20)
   })

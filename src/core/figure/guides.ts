@@ -63,13 +63,21 @@ const HEAD_RULE = 0.55
 type Zone = keyof FigureView['anchors']
 
 function upright({ anchors, rightAnchors }: FigureView, zone: Zone, words: string): Guide[] {
-  return [anchors[zone], rightAnchors[zone]].flatMap((at, index) => (at ? [{ words: index === 0 ? words : '', lies: 'upright' as const, xMm: at.x }] : [])) // prettier-ignore
+  return [anchors[zone], rightAnchors[zone]].flatMap((at, index) =>
+    at ? [{ words: index === 0 ? words : '', lies: 'upright' as const, xMm: at.x }] : [],
+  )
 }
 
-const level = ({ anchors }: FigureView, zone: Zone, words: string): Guide => ({ words, lies: 'level', yMm: anchors[zone]?.y ?? 0 }) // prettier-ignore
+const level = ({ anchors }: FigureView, zone: Zone, words: string): Guide => ({
+  words,
+  lies: 'level',
+  yMm: anchors[zone]?.y ?? 0,
+})
 
 const flanks = ({ anchors, rightAnchors }: FigureView): Guide[] =>
-  [anchors.side, rightAnchors.side].flatMap((at, index) => (at ? [{ words: index === 0 ? 'sides parallel' : '', lies: 'level' as const, yMm: at.y }] : [])) // prettier-ignore
+  [anchors.side, rightAnchors.side].flatMap((at, index) =>
+    at ? [{ words: index === 0 ? 'sides parallel' : '', lies: 'level' as const, yMm: at.y }] : [],
+  )
 
 /** The eyes and the nose of a rounded head make nearly equal sides. */
 function triangle({ eyes, anchors }: FigureView): Guide[] {

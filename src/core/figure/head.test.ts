@@ -6,7 +6,10 @@ import { headShare, withinRuns } from './shapes'
 import { boxOf } from './view'
 
 const DOG: FigureDog = { build: 'toy', coat: 'drop' }
-const only = (zone: ZoneId, mm: number): LengthAt => (each) => (each === zone ? mm : 5) // prettier-ignore
+const only =
+  (zone: ZoneId, mm: number): LengthAt =>
+  (each) =>
+    each === zone ? mm : 5
 const fringeOf = (view: FigureView) => view.parts.find(({ id }) => id === 'fringe')
 const hem = (visorMm: number, shape: string | null = null) => {
   const view = drawView('head-front', DOG, only('visor', visorMm), { shapeOf: () => shape })
@@ -15,7 +18,8 @@ const hem = (visorMm: number, shape: string | null = null) => {
 
 describe('the visor', () => {
   const toEye = visorToEyeMm(measuresOf(DOG))
-  it('comes down by what it grows, mm for mm', () => expect(hem(toEye + 12).bottom - hem(toEye + 2).bottom).toBeCloseTo(10, 0)) // prettier-ignore
+  it('comes down by what it grows, mm for mm', () =>
+    expect(hem(toEye + 12).bottom - hem(toEye + 2).bottom).toBeCloseTo(10, 0))
   it('crosses the eye at the length that is said to reach it', () => {
     const short = hem(toEye - 2)
     expect(short.bottom).toBeLessThan(short.eyeTop)
@@ -24,7 +28,8 @@ describe('the visor', () => {
   })
   it('as an arch leaves the middle higher than its corners', () => {
     const outline = fringeOf(drawView('head-front', DOG, only('visor', 30), { shapeOf: () => 'arch' }))?.outline ?? []
-    const lowestNear = (x: number) => Math.min(...outline.filter((point) => Math.abs(point.x - x) < 3).map(({ y }) => y)) // prettier-ignore
+    const lowestNear = (x: number) =>
+      Math.min(...outline.filter((point) => Math.abs(point.x - x) < 3).map(({ y }) => y))
     const corner = Math.max(...outline.map(({ x }) => x))
     expect(lowestNear(0)).toBeGreaterThan(lowestNear(corner * 0.9) + 2)
   })
@@ -38,7 +43,11 @@ describe('the visor', () => {
 describe('ears', () => {
   const earTop = (ears: FigureDog['ears']) => {
     const view = drawView('side', { ...DOG, ears }, () => 3)
-    return { ear: boxOf(view.parts.find(({ id }) => id === 'ear')?.outline ?? []), head: boxOf(view.parts.find(({ id }) => id === 'head')?.outline ?? []), anchor: view.anchors['ear-edge'] } // prettier-ignore
+    return {
+      ear: boxOf(view.parts.find(({ id }) => id === 'ear')?.outline ?? []),
+      head: boxOf(view.parts.find(({ id }) => id === 'head')?.outline ?? []),
+      anchor: view.anchors['ear-edge'],
+    }
   }
   it('stand over the skull when pricked, hang beside it when dropped, and fold between', () => {
     const [pricked, drop, folded] = [earTop('pricked'), earTop('drop'), earTop('folded')]
@@ -79,7 +88,8 @@ describe('shapes of the head', () => {
     expect(withinRuns(['dome', 'line', 'line', 'dome'])).toEqual([0.75, 0.25, 0.75, 0.25]))
   it('one shape all round has no ends', () => expect(withinRuns(['dome', 'dome'])).toEqual([0.25, 0.75]))
   it('a dome pushes the skull out less at its ends than a plain length', () => {
-    const top = (shape: string | null) => drawView('head-front', DOG, () => 40, { shapeOf: (zone) => (zone === 'skull' ? shape : null) }).box // prettier-ignore
+    const top = (shape: string | null) =>
+      drawView('head-front', DOG, () => 40, { shapeOf: (zone) => (zone === 'skull' ? shape : null) }).box
     expect(top('dome').right).toBeLessThanOrEqual(top(null).right)
     expect(Math.abs(top('dome').top - top(null).top)).toBeLessThan(12)
   })
@@ -87,9 +97,18 @@ describe('shapes of the head', () => {
 
 describe('what a figure is drawn from', () => {
   it('leaves out what nobody measured', () =>
-    expect(figureOf({ build: 'toy', coat: 'drop', heightCm: null, tailCm: 9, ears: undefined })).toEqual({ build: 'toy', coat: 'drop', tailCm: 9 })) // prettier-ignore
+    expect(figureOf({ build: 'toy', coat: 'drop', heightCm: null, tailCm: 9, ears: undefined })).toEqual({
+      build: 'toy',
+      coat: 'drop',
+      tailCm: 9,
+    }))
   it('is another picture for every measure, in the views that show it', () => {
-    const path = (dog: FigureDog) => VIEWS.map((id) => drawView(id, dog, () => 4).parts.map(({ skin }) => skin).join()).join() // prettier-ignore
+    const path = (dog: FigureDog) =>
+      VIEWS.map((id) =>
+        drawView(id, dog, () => 4)
+          .parts.map(({ skin }) => skin)
+          .join(),
+      ).join()
     const changed = [
       { neckCm: 12 },
       { chestDepthCm: 13 },

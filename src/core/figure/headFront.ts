@@ -23,11 +23,35 @@ export function headPieces(drawing: Drawing, middle: Point): BareView {
   const skull = halfPart(HEAD_FRONT.skull, place, facing, stepMm, { id: 'skull', place: 'over', ground: 'skull' })
   const muzzle = halfPart(HEAD_FRONT.muzzle, place, facing, stepMm, { id: 'muzzle', place: 'over', ground: 'muzzle' })
   const rootY = EAR_ROOT[build.ear]
-  const ears = ([1, -1] as const).map((sign) => earFrom(sign, place(sign * (build.ear === 'drop' ? 0.4 : 0.26), rootY), 'front', drawing, sign === 1 ? 'left' : 'right', measures.earLeather))
-  const cells = [drawCells(HEAD_FRONT.skullCells, 'skull', place, facing, stepMm), drawCells(HEAD_FRONT.muzzleCells, 'muzzle', place, facing, stepMm)]
+  const ears = ([1, -1] as const).map((sign) =>
+    earFrom(
+      sign,
+      place(sign * (build.ear === 'drop' ? 0.4 : 0.26), rootY),
+      'front',
+      drawing,
+      sign === 1 ? 'left' : 'right',
+      measures.earLeather,
+    ),
+  )
+  const cells = [
+    drawCells(HEAD_FRONT.skullCells, 'skull', place, facing, stepMm),
+    drawCells(HEAD_FRONT.muzzleCells, 'muzzle', place, facing, stepMm),
+  ]
   const standing = build.ear === 'pricked'
-  const nose = [[-0.085, -0.14], [0.085, -0.14], [0.07, -0.23], [0, -0.27], [-0.07, -0.23]] as const
-  const nosePath = pathOf(sampleCurve(nose.map(([x, y]) => place(x, y)), stepMm / 2, true).map(({ point }) => point))
+  const nose = [
+    [-0.085, -0.14],
+    [0.085, -0.14],
+    [0.07, -0.23],
+    [0, -0.27],
+    [-0.07, -0.23],
+  ] as const
+  const nosePath = pathOf(
+    sampleCurve(
+      nose.map(([x, y]) => place(x, y)),
+      stepMm / 2,
+      true,
+    ).map(({ point }) => point),
+  )
   const ear = (sign: 1 | -1) => screen(place(sign * 0.47, standing ? 0.75 : -0.25))
   return {
     ...merged(cells.map((each) => ({ ...each, parts: [], head: [], fringe: null, eyes: [], nose: '', ink: '' }))),
@@ -36,20 +60,48 @@ export function headPieces(drawing: Drawing, middle: Point): BareView {
     fringe: { eyes: place(0, EYES_UP + EYE), skullMm: measures.skull, toEyeMm: visorToEyeMm(measures) },
     eyes: [screen(place(0.19, EYES_UP)), screen(place(-0.19, EYES_UP))],
     nose: nosePath,
-    ink: pathOf([place(0, -0.27), place(0, -0.4)], false) + curvePath([place(-0.13, -0.46), place(0, -0.4), place(0.13, -0.46)], stepMm),
-    anchors: { ...cells[0]?.anchors, ...cells[1]?.anchors, skull: screen(place(0, 0.38)), visor: screen(place(0, 0.24)), 'ear-edge': ear(1), muzzle: screen(place(0.14, -0.32)) },
+    ink:
+      pathOf([place(0, -0.27), place(0, -0.4)], false) +
+      curvePath([place(-0.13, -0.46), place(0, -0.4), place(0.13, -0.46)], stepMm),
+    anchors: {
+      ...cells[0]?.anchors,
+      ...cells[1]?.anchors,
+      skull: screen(place(0, 0.38)),
+      visor: screen(place(0, 0.24)),
+      'ear-edge': ear(1),
+      muzzle: screen(place(0.14, -0.32)),
+    },
     rightAnchors: { ...cells[0]?.rightAnchors, 'ear-edge': ear(-1), muzzle: screen(place(-0.14, -0.32)) },
   }
-} // prettier-ignore
+}
 
 /** One ear by its root; from above a hanging ear is seen along its width only. */
-export function earFrom(sign: 1 | -1, root: Point, from: 'front' | 'top', { build, stepMm }: Drawing, side: Side, leatherMm: number): BarePart {
+export function earFrom(
+  sign: 1 | -1,
+  root: Point,
+  from: 'front' | 'top',
+  { build, stepMm }: Drawing,
+  side: Side,
+  leatherMm: number,
+): BarePart {
   const shape = EAR_FRONT[build.ear]
   const points = shape.map(([x, y, zone]) => {
-    const point = from === 'front'
-      ? { x: root.x + sign * x * leatherMm, y: root.y + y * leatherMm }
-      : { x: root.x - y * leatherMm * (build.ear === 'pricked' ? 0.2 : 0.46), y: root.y + sign * x * leatherMm * (build.ear === 'pricked' ? 0.8 : 0.4) }
+    const point =
+      from === 'front'
+        ? { x: root.x + sign * x * leatherMm, y: root.y + y * leatherMm }
+        : {
+            x: root.x - y * leatherMm * (build.ear === 'pricked' ? 0.2 : 0.46),
+            y: root.y + sign * x * leatherMm * (build.ear === 'pricked' ? 0.8 : 0.4),
+          }
     return { point, zone, side }
   })
-  return { skin: skinOf(points, stepMm, { from: root, to: { x: root.x, y: root.y - leatherMm } }), facts: { id: `ear-${side}`, place: build.ear === 'pricked' || from === 'top' ? 'over' : 'top', ground: 'ear-out', side } }
-} // prettier-ignore
+  return {
+    skin: skinOf(points, stepMm, { from: root, to: { x: root.x, y: root.y - leatherMm } }),
+    facts: {
+      id: `ear-${side}`,
+      place: build.ear === 'pricked' || from === 'top' ? 'over' : 'top',
+      ground: 'ear-out',
+      side,
+    },
+  }
+}

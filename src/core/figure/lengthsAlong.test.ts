@@ -8,12 +8,23 @@ const SIDES: readonly ZoneId[] = ['back', 'rump', 'skirt', 'chest']
 const square: SkinSample[] = SIDES.flatMap((zone, side) =>
   Array.from({ length: 40 }, (_, step): SkinSample => {
     const along = step * 10
-    const corner = [{ x: along, y: 0 }, { x: 400, y: along }, { x: 400 - along, y: 400 }, { x: 0, y: 400 - along }][side] // prettier-ignore
+    const corner = [
+      { x: along, y: 0 },
+      { x: 400, y: along },
+      { x: 400 - along, y: 400 },
+      { x: 0, y: 400 - along },
+    ][side]
     return { point: corner ?? { x: 0, y: 0 }, zone }
   }),
 )
 const LENGTHS: Partial<Record<ZoneId, number>> = { back: 10, rump: 30, skirt: 10, chest: 30 }
-const lengths = (join: Join, softMm = 20) => lengthsAlong(square, (zone) => LENGTHS[zone] ?? 0, () => join, softMm) // prettier-ignore
+const lengths = (join: Join, softMm = 20) =>
+  lengthsAlong(
+    square,
+    (zone) => LENGTHS[zone] ?? 0,
+    () => join,
+    softMm,
+  )
 
 describe('arc lengths', () => {
   it('are walked from the first sample, and all the way round', () => {
@@ -50,19 +61,38 @@ describe('lengths along an outline', () => {
     expect(along[59]).toBe(30)
   })
   it('a crisp neighbour makes the border crisp, whatever the other wants', () => {
-    const along = lengthsAlong(square, (zone) => LENGTHS[zone] ?? 0, (zone) => (zone === 'rump' ? 'line' : 'blend'), 20) // prettier-ignore
+    const along = lengthsAlong(
+      square,
+      (zone) => LENGTHS[zone] ?? 0,
+      (zone) => (zone === 'rump' ? 'line' : 'blend'),
+      20,
+    )
     expect([along[39], along[41]]).toEqual([10, 30])
     expect(along[119]).toBeGreaterThan(10)
   })
   it('bare skin is bare up to its edge', () => {
     const nosed = square.map((sample, at) => (at >= 50 && at < 60 ? { ...sample, zone: null } : sample))
-    const along = lengthsAlong(nosed, () => 20, () => 'blend', 20) // prettier-ignore
+    const along = lengthsAlong(
+      nosed,
+      () => 20,
+      () => 'blend',
+      20,
+    )
     expect(along[55]).toBe(0)
     expect(along[48]).toBe(20)
   })
   it('one zone all round has one length all round', () => {
     const whole = square.map((sample): SkinSample => ({ ...sample, zone: 'back' }))
-    expect(new Set(lengthsAlong(whole, () => 12, () => 'blend', 20))).toEqual(new Set([12])) // prettier-ignore
+    expect(
+      new Set(
+        lengthsAlong(
+          whole,
+          () => 12,
+          () => 'blend',
+          20,
+        ),
+      ),
+    ).toEqual(new Set([12]))
   })
   it('left and right of a pair are zones of their own', () => {
     const sided = square.map((sample, at): SkinSample => ({
@@ -70,12 +100,22 @@ describe('lengths along an outline', () => {
       zone: 'thigh',
       side: at < 80 ? 'left' : 'right',
     }))
-    const along = lengthsAlong(sided, (_, side) => (side === 'left' ? 10 : 30), () => 'line', 20) // prettier-ignore
+    const along = lengthsAlong(
+      sided,
+      (_, side) => (side === 'left' ? 10 : 30),
+      () => 'line',
+      20,
+    )
     expect([along[40], along[120]]).toEqual([10, 30])
   })
   it('does not mind where the outline begins', () => {
     const turned = [...square.slice(17), ...square.slice(0, 17)]
-    const along = lengthsAlong(turned, (zone) => LENGTHS[zone] ?? 0, () => 'blend', 20) // prettier-ignore
+    const along = lengthsAlong(
+      turned,
+      (zone) => LENGTHS[zone] ?? 0,
+      () => 'blend',
+      20,
+    )
     const straight = lengths('blend')
     for (let at = 0; at < square.length; at++)
       expect(along[at]).toBeCloseTo(straight[(at + 17) % square.length] ?? -1, 6)

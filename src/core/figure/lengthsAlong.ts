@@ -32,8 +32,18 @@ interface Run {
  * The hair's length at every point of a closed outline. In the middle of a zone it is the zone's own; at its borders it
  * runs into the neighbour's as the join says: blended over `softMm`, tapered over almost half of each zone, or at once.
  */
-export function lengthsAlong(samples: readonly SkinSample[], lengthAt: LengthAt, joinOf: (zone: ZoneId) => Join, softMm: number): number[] {
-  const start = Math.max(0, samples.findIndex((sample, at) => !alike(sample, samples[(at - 1 + samples.length) % samples.length] as SkinSample)))
+export function lengthsAlong(
+  samples: readonly SkinSample[],
+  lengthAt: LengthAt,
+  joinOf: (zone: ZoneId) => Join,
+  softMm: number,
+): number[] {
+  const start = Math.max(
+    0,
+    samples.findIndex(
+      (sample, at) => !alike(sample, samples[(at - 1 + samples.length) % samples.length] as SkinSample),
+    ),
+  )
   const turned = [...samples.slice(start), ...samples.slice(0, start)]
   const { arcs, perimeterMm } = arcsOf(turned)
   const runs = runsOf(turned, arcs, perimeterMm, lengthAt)
@@ -46,11 +56,17 @@ export function lengthsAlong(samples: readonly SkinSample[], lengthAt: LengthAt,
     lengths[(index + start) % samples.length] = lengthIn(runs, run, arc, joinOf, softMm)
   }
   return lengths
-} // prettier-ignore
+}
 
 const alike = (a: SkinSample, b: SkinSample): boolean => a.zone === b.zone && a.side === b.side
 
-function lengthIn(runs: readonly Run[], at: number, arc: number, joinOf: (zone: ZoneId) => Join, softMm: number): number {
+function lengthIn(
+  runs: readonly Run[],
+  at: number,
+  arc: number,
+  joinOf: (zone: ZoneId) => Join,
+  softMm: number,
+): number {
   const run = runs[at] as Run
   const before = runs[(at - 1 + runs.length) % runs.length] as Run
   const after = runs[(at + 1) % runs.length] as Run
@@ -65,7 +81,7 @@ function lengthIn(runs: readonly Run[], at: number, arc: number, joinOf: (zone: 
   const t = 0.5 + (0.5 * awayMm) / reachMm
   const share = join === 'taper' ? t : t * t * (3 - 2 * t)
   return near.lengthMm + (run.lengthMm - near.lengthMm) * share
-} // prettier-ignore
+}
 
 function joinBetween(a: Run, b: Run, joinOf: (zone: ZoneId) => Join): Join {
   if (a.zone === null || b.zone === null) return 'line'
@@ -85,13 +101,21 @@ export function arcsOf(samples: readonly { point: Point }[]): { arcs: number[]; 
   let walked = 0
   for (let at = 0; at < samples.length; at++) {
     arcs.push(walked)
-    walked += distance((samples[at] as { point: Point }).point, (samples[(at + 1) % samples.length] as { point: Point }).point) // prettier-ignore
+    walked += distance(
+      (samples[at] as { point: Point }).point,
+      (samples[(at + 1) % samples.length] as { point: Point }).point,
+    )
   }
   return { arcs, perimeterMm: walked }
 }
 
 /** Stretches of one zone, the outline beginning at a border. */
-function runsOf(samples: readonly SkinSample[], arcs: readonly number[], perimeterMm: number, lengthAt: LengthAt): Run[] {
+function runsOf(
+  samples: readonly SkinSample[],
+  arcs: readonly number[],
+  perimeterMm: number,
+  lengthAt: LengthAt,
+): Run[] {
   const runs: Run[] = []
   samples.forEach((sample, at) => {
     if (at > 0 && alike(sample, samples[at - 1] as SkinSample)) return
@@ -102,4 +126,4 @@ function runsOf(samples: readonly SkinSample[], arcs: readonly number[], perimet
     runs.push({ zone, lengthMm: zone === null ? 0 : lengthAt(zone, side), fromMm, toMm: perimeterMm })
   })
   return runs
-} // prettier-ignore
+}

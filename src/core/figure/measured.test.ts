@@ -8,12 +8,14 @@ import { VIEWS, drawView, type FigureDog, type LengthAt } from '.'
 import { boxOf } from './view'
 
 const bare: LengthAt = () => 0
-const part = (dog: FigureDog, view: (typeof VIEWS)[number], id: string) => boxOf(drawView(view, dog, bare).parts.find((each) => each.id === id)?.outline ?? []) // prettier-ignore
+const part = (dog: FigureDog, view: (typeof VIEWS)[number], id: string) =>
+  boxOf(drawView(view, dog, bare).parts.find((each) => each.id === id)?.outline ?? [])
 const DOG: FigureDog = { build: 'square', coat: 'smooth', heightCm: 52, lengthCm: 52 }
 
 describe('the figure has the proportions that were measured', () => {
   it('a tail twice as long is drawn twice as long', () => {
-    const tall = (tailCm: number) => part({ ...DOG, tailCm }, 'rear', 'tail').bottom - part({ ...DOG, tailCm }, 'rear', 'tail').top // prettier-ignore
+    const tall = (tailCm: number) =>
+      part({ ...DOG, tailCm }, 'rear', 'tail').bottom - part({ ...DOG, tailCm }, 'rear', 'tail').top
     expect(tall(30) / tall(15)).toBeCloseTo(2, 1)
   })
   it('a head grows with the skull: a third more is a third broader from the front', () => {
@@ -42,12 +44,26 @@ describe('the figure has the proportions that were measured', () => {
   })
   it('never crosses itself, whatever was measured, on any build with any ears (referee: Turf’s kinks)', () => {
     const share = fc.double({ min: 0.75, max: 1.3, noNaN: true })
-    const someDog = fc.record({ build: fc.constantFrom(...BUILDS), coat: fc.constantFrom(...COATS), ears: fc.constantFrom(...EAR_SETS), shares: fc.array(share, { minLength: 5, maxLength: 5 }) }) // prettier-ignore
+    const someDog = fc.record({
+      build: fc.constantFrom(...BUILDS),
+      coat: fc.constantFrom(...COATS),
+      ears: fc.constantFrom(...EAR_SETS),
+      shares: fc.array(share, { minLength: 5, maxLength: 5 }),
+    })
     fc.assert(
       fc.property(someDog, fc.constantFrom(...VIEWS), fc.nat(70), ({ build, coat, ears, shares }, id, mm) => {
         const usual = measuresOf({ build })
         const [neck, skull, muzzle, tail, height] = shares as [number, number, number, number, number]
-        const dog: FigureDog = { build, coat, ears, neckCm: (usual.neck * neck) / 10, skullCm: (usual.skull * skull) / 10, muzzleCm: (usual.muzzle * muzzle) / 10, tailCm: (usual.tail * tail) / 10, heightCm: (usual.height * height) / 10 } // prettier-ignore
+        const dog: FigureDog = {
+          build,
+          coat,
+          ears,
+          neckCm: (usual.neck * neck) / 10,
+          skullCm: (usual.skull * skull) / 10,
+          muzzleCm: (usual.muzzle * muzzle) / 10,
+          tailCm: (usual.tail * tail) / 10,
+          heightCm: (usual.height * height) / 10,
+        }
         if (measuresProblem(dog) !== null) return
         for (const { id: name, outline } of drawView(id, dog, () => mm).parts) {
           const ring = outline.map(({ x, y }) => [x, y])

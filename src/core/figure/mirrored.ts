@@ -60,7 +60,13 @@ export interface DrawnCells {
 }
 
 /** The fields of a part on both sides, and where their callouts touch: inside the body, at the corners' middle. */
-export function drawCells(cells: readonly HalfCell[], part: string, place: PlaceHalf, { positive }: Facing, stepMm: number): DrawnCells {
+export function drawCells(
+  cells: readonly HalfCell[],
+  part: string,
+  place: PlaceHalf,
+  { positive }: Facing,
+  stepMm: number,
+): DrawnCells {
   const drawn: DrawnCells = { cells: [], anchors: {}, rightAnchors: {} }
   const onFloor = part === 'body' ? LEAST_Y : -Infinity
   for (const { zone, corners } of cells) {
@@ -70,14 +76,20 @@ export function drawCells(cells: readonly HalfCell[], part: string, place: Place
       const side = sign === 1 ? positive : otherSide(positive)
       const points = corners.map(([x, y]) => place(sign * x, y))
       const edge = sampleCurve(points, stepMm, true).map(({ point }) => point)
-      drawn.cells.push({ zone, part, field: pathOf(edge), seam: [...edge, edge[0] as Point].map(screen), ...(middle ? {} : sided(zone, side)) })
+      drawn.cells.push({
+        zone,
+        part,
+        field: pathOf(edge),
+        seam: [...edge, edge[0] as Point].map(screen),
+        ...(middle ? {} : sided(zone, side)),
+      })
       const anchor = screen(place(sign * anchorX(corners), mean(corners.map(([, y]) => Math.max(onFloor, y)))))
       if (side === 'right' && !middle) drawn.rightAnchors[zone] = anchor
       else drawn.anchors[zone] = anchor
     }
   }
   return drawn
-} // prettier-ignore
+}
 
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 

@@ -42,23 +42,49 @@ const BLENDED = (): Join => 'blend'
  * Draws the dog from the front, from behind, from above, or its head from the front; both sides take their own lengths.
  * From the front and on the head the dog's right is at the viewer's left.
  */
-export function otherView(view: OtherId, dog: FigureDog, lengthAt: LengthAt, { joinOf = BLENDED, shapeOf }: Cut = {}): FigureView {
+export function otherView(
+  view: OtherId,
+  dog: FigureDog,
+  lengthAt: LengthAt,
+  { joinOf = BLENDED, shapeOf }: Cut = {},
+): FigureView {
   const measures = measuresOf(dog)
-  const bare = bareView(`${view} ${statureKey(dog)}`, view, { id: dog.build, build: buildFor(dog), measures, stepMm: measures.height * STEP })
-  const options = { dog, lengthAt, joinOf, heightMm: measures.height, ...(shapeOf ? { shapeOf } : {}), ...(view === 'top' ? { fromAbove: true } : {}) }
+  const bare = bareView(`${view} ${statureKey(dog)}`, view, {
+    id: dog.build,
+    build: buildFor(dog),
+    measures,
+    stepMm: measures.height * STEP,
+  })
+  const options = {
+    dog,
+    lengthAt,
+    joinOf,
+    heightMm: measures.height,
+    ...(shapeOf ? { shapeOf } : {}),
+    ...(view === 'top' ? { fromAbove: true } : {}),
+  }
   const onEar: LengthAt = (zone, side) => lengthAt(zone, side) * (zone === 'ear-in' ? INNER_EAR : 1)
-  const bodies = bare.parts.map(({ skin, facts }) => coated(skin, facts.id.startsWith('ear') ? { ...options, lengthAt: onEar } : options, facts))
+  const bodies = bare.parts.map(({ skin, facts }) =>
+    coated(skin, facts.id.startsWith('ear') ? { ...options, lengthAt: onEar } : options, facts),
+  )
   const parts = bare.fringe ? [...bodies, fringe(bare.fringe, dog.coat, measures.height, lengthAt, shapeOf)] : bodies
   const head = parts.filter(({ id }) => bare.head.includes(id))
   const { cells, anchors, rightAnchors, eyes, nose, ink } = bare
   return {
-    id: view, parts, cells, anchors, rightAnchors, eyes, nose, ink,
+    id: view,
+    parts,
+    cells,
+    anchors,
+    rightAnchors,
+    eyes,
+    nose,
+    ink,
     heightMm: measures.height,
     eyeMm: measures.skull * EYE,
     box: boxOf(parts.flatMap(({ outline }) => outline)),
     headBox: head.length === 0 ? null : boxOf(head.flatMap(({ outline }) => outline)),
   }
-} // prettier-ignore
+}
 
 const bareView = remembered((view: OtherId, drawing: Drawing): BareView => {
   if (view === 'front') return frontView(drawing)
@@ -78,7 +104,10 @@ function uprightPlace({ id, build, measures }: Drawing): PlaceHalf {
   return (x, y) => ({ x: x * height * BROAD[id], y: up(y) * height })
 }
 
-const headMiddle = ({ measures }: Drawing, place: PlaceHalf): Point => ({ x: 0, y: place(0, 1 + NECK_RISE).y - measures.skull * HEAD_DOWN }) // prettier-ignore
+const headMiddle = ({ measures }: Drawing, place: PlaceHalf): Point => ({
+  x: 0,
+  y: place(0, 1 + NECK_RISE).y - measures.skull * HEAD_DOWN,
+})
 
 function frontView(drawing: Drawing): BareView {
   const { stepMm } = drawing
@@ -87,10 +116,15 @@ function frontView(drawing: Drawing): BareView {
   const body = halfPart(FRONT.body, place, facing, stepMm, { id: 'body', place: 'near', ground: 'chest' })
   const cells = drawCells(FRONT.cells, 'body', place, facing, stepMm * 3)
   const head = headPieces(drawing, headMiddle(drawing, place))
-  const toes = [0.09, 0.107, 0.124].flatMap((x) => [x, -x]).map((x) => pathOf([place(x, 0.004), place(x * 0.99, 0.05)], false))
+  const toes = [0.09, 0.107, 0.124]
+    .flatMap((x) => [x, -x])
+    .map((x) => pathOf([place(x, 0.004), place(x * 0.99, 0.05)], false))
   const arms = onBothSides(UPPER_ARM, place, stepMm)
-  return merged([{ ...cells, parts: [body], head: [], fringe: null, eyes: [], nose: '', ink: toes.join('') + arms }, head])
-} // prettier-ignore
+  return merged([
+    { ...cells, parts: [body], head: [], fringe: null, eyes: [], nose: '', ink: toes.join('') + arms },
+    head,
+  ])
+}
 
 function rearView(drawing: Drawing): BareView {
   const { build, measures, stepMm } = drawing
@@ -103,22 +137,49 @@ function rearView(drawing: Drawing): BareView {
   const tailPlace: PlaceHalf = (x, y) => ({ x: x * measures.tail, y: Math.max(0, root.y + up * y * measures.tail) })
   const tail = halfPart(TAIL_REAR, tailPlace, facing, stepMm, { id: 'tail', place: 'over', ground: 'tail' })
   const ink = onBothSides(HOCKS, place, stepMm)
-  const tailAnchors = { tail: screen(tailPlace(0, 0.5)), 'tail-base': screen(tailPlace(0, 0.08)), 'tail-tip': screen(tailPlace(0, 0.88)), rump: screen(place(0.08, 0.88)) } // prettier-ignore
+  const tailAnchors = {
+    tail: screen(tailPlace(0, 0.5)),
+    'tail-base': screen(tailPlace(0, 0.08)),
+    'tail-tip': screen(tailPlace(0, 0.88)),
+    rump: screen(place(0.08, 0.88)),
+  }
   const neck = halfPart(NECK_BEYOND, place, facing, stepMm, { id: 'neck', place: 'far', ground: 'neck' })
   const head = headPieces(drawing, headMiddle(drawing, place)).parts.filter(({ facts }) => facts.id !== 'muzzle')
   const beyond = head.map(({ skin, facts }) => ({ skin, facts: { ...facts, place: 'far' as const } })).reverse()
-  return { ...cells, anchors: { ...cells.anchors, ...tailAnchors }, parts: [...beyond, neck, body, tail], head: [], fringe: null, eyes: [], nose: '', ink } // prettier-ignore
+  return {
+    ...cells,
+    anchors: { ...cells.anchors, ...tailAnchors },
+    parts: [...beyond, neck, body, tail],
+    head: [],
+    fringe: null,
+    eyes: [],
+    nose: '',
+    ink,
+  }
 }
 
 /** A head and tail from above, in skulls and tails along the middle line. */
 const HEAD_TOP: Half = [
-  [0, 0.05, 'neck'], [0.3, 0.02, 'skull'], [0.43, -0.3, 'skull'], [0.41, -0.65, 'skull'], [0.3, -0.92, 'brow'], [0.19, -1.02, 'muzzle'],
-  [0.18, -1.5, 'muzzle'], [0.13, -1.88, 'muzzle'], [0, -1.96, 'muzzle'],
-] // prettier-ignore
+  [0, 0.05, 'neck'],
+  [0.3, 0.02, 'skull'],
+  [0.43, -0.3, 'skull'],
+  [0.41, -0.65, 'skull'],
+  [0.3, -0.92, 'brow'],
+  [0.19, -1.02, 'muzzle'],
+  [0.18, -1.5, 'muzzle'],
+  [0.13, -1.88, 'muzzle'],
+  [0, -1.96, 'muzzle'],
+]
 
 /** From above the neck goes from the head to here, in lengths from the breastbone; across in the body's own measure. By eye. */
 const NECK_IN = 0.16
-const NECK_TOP: Half = [[0, 0, 'neck'], [0.07, 0.02, 'neck'], [0.082, 0.4, 'neck'], [0.1, 1, 'neck'], [0, 1.05, 'neck']] // prettier-ignore
+const NECK_TOP: Half = [
+  [0, 0, 'neck'],
+  [0.07, 0.02, 'neck'],
+  [0.082, 0.4, 'neck'],
+  [0.1, 1, 'neck'],
+  [0, 1.05, 'neck'],
+]
 
 function topView(drawing: Drawing): BareView {
   const { id, build, measures, stepMm } = drawing
@@ -127,16 +188,46 @@ function topView(drawing: Drawing): BareView {
   const broad = BROAD[id] * (measures.height / length)
   const ahead = -neck * Math.cos((build.pose.neckAngle * Math.PI) / 180) * 0.5
   const place: PlaceHalf = (across, along) => ({ x: along * length, y: across * length * broad })
-  const headPlace: PlaceHalf = (across, along) => ({ x: ahead + (along < -1 ? -skull + (along + 1) * muzzle : along * skull), y: across * skull })
+  const headPlace: PlaceHalf = (across, along) => ({
+    x: ahead + (along < -1 ? -skull + (along + 1) * muzzle : along * skull),
+    y: across * skull,
+  })
   const reach = Math.max(0.25, Math.cos((build.pose.tailAngle * Math.PI) / 180)) * tail
   const tailPlace: PlaceHalf = (across, along) => ({ x: length - 6 + along * reach, y: across * tail })
   const body = halfPart(TOP.body, place, facing, stepMm, { id: 'body', place: 'near', ground: 'back' })
   const cells = drawCells(TOP.cells, 'body', place, facing, stepMm * 3)
-  const neckPlace: PlaceHalf = (across, along) => ({ x: ahead + along * (NECK_IN * length - ahead), y: across * length * broad })
+  const neckPlace: PlaceHalf = (across, along) => ({
+    x: ahead + along * (NECK_IN * length - ahead),
+    y: across * length * broad,
+  })
   const nape = halfPart(NECK_TOP, neckPlace, facing, stepMm, { id: 'neck', place: 'near', ground: 'neck' })
   const head = halfPart(HEAD_TOP, headPlace, facing, stepMm, { id: 'head', place: 'over', ground: 'skull' })
-  const ears = ([1, -1] as const).map((sign) => earFrom(sign, { x: ahead - skull * 0.35, y: sign * skull * 0.4 }, 'top', drawing, sign === 1 ? 'right' : 'left', earLeather))
+  const ears = ([1, -1] as const).map((sign) =>
+    earFrom(
+      sign,
+      { x: ahead - skull * 0.35, y: sign * skull * 0.4 },
+      'top',
+      drawing,
+      sign === 1 ? 'right' : 'left',
+      earLeather,
+    ),
+  )
   const end = halfPart(TAIL_REAR, tailPlace, facing, stepMm, { id: 'tail', place: 'near', ground: 'tail' })
-  const anchors = { ...cells.anchors, back: screen(place(0, 0.5)), skull: screen(headPlace(0, -0.5)), muzzle: screen(headPlace(0.05, -1.5)), tail: screen(tailPlace(0, 0.5)) }
-  return { ...cells, anchors, parts: build.ear === 'pricked' ? [end, nape, body, head, ...ears] : [end, nape, body, ...ears, head], head: [], fringe: null, eyes: [], nose: '', ink: '' }
-} // prettier-ignore
+  const anchors = {
+    ...cells.anchors,
+    back: screen(place(0, 0.5)),
+    skull: screen(headPlace(0, -0.5)),
+    muzzle: screen(headPlace(0.05, -1.5)),
+    tail: screen(tailPlace(0, 0.5)),
+  }
+  return {
+    ...cells,
+    anchors,
+    parts: build.ear === 'pricked' ? [end, nape, body, head, ...ears] : [end, nape, body, ...ears, head],
+    head: [],
+    fringe: null,
+    eyes: [],
+    nose: '',
+    ink: '',
+  }
+}

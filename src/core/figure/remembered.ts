@@ -7,7 +7,9 @@ const MOST = 80
  * Remembers what depends on the dog's build and measures alone, so that a change of coat draws no bones again.
  * The same key gives the same value, whether remembered or made anew.
  */
-export function remembered<T, Rest extends readonly unknown[]>(make: (...rest: Rest) => T): (key: string, ...rest: Rest) => T {
+export function remembered<T, Rest extends readonly unknown[]>(
+  make: (...rest: Rest) => T,
+): (key: string, ...rest: Rest) => T {
   const kept = new Map<string, T>()
   return (key, ...rest) => {
     const known = kept.get(key)
@@ -17,7 +19,7 @@ export function remembered<T, Rest extends readonly unknown[]>(make: (...rest: R
     kept.set(key, made)
     return made
   }
-} // prettier-ignore
+}
 
 /** All that the bare figure depends on. */
 export const statureKey = (dog: Stature): string =>

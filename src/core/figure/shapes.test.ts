@@ -7,29 +7,61 @@ import { drawView, type FigureView } from '.'
 import { alongOf, shapeShare } from './shapes'
 import { area } from './withoutLoops'
 
-const SHAPES = ['pompon', 'oval', 'plume', 'flag', 'carrot', 'flare', 'column', 'bevel', 'hem', 'bell', 'tassel', 'bob', 'tips'] // prettier-ignore
+const SHAPES = [
+  'pompon',
+  'oval',
+  'plume',
+  'flag',
+  'carrot',
+  'flare',
+  'column',
+  'bevel',
+  'hem',
+  'bell',
+  'tassel',
+  'bob',
+  'tips',
+]
 const DOG = { build: 'square', coat: 'curly' } as const
 const part = (view: FigureView, id: string) => Math.abs(area(view.parts.find((each) => each.id === id)?.outline ?? []))
-const tail = (shape: string | null) => part(drawView('side', DOG, () => 50, { shapeOf: (zone) => (zone.startsWith('tail') ? shape : null) }), 'tail') // prettier-ignore
+const tail = (shape: string | null) =>
+  part(
+    drawView('side', DOG, () => 50, { shapeOf: (zone) => (zone.startsWith('tail') ? shape : null) }),
+    'tail',
+  )
 
 describe('shapes are cut, not grown', () => {
   it('no shape leaves more hair than there is, nor less than none', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...SHAPES), fc.double({ min: 0, max: 1.2, noNaN: true }), fc.boolean(), (shape, along, under) => {
-        const share = shapeShare(shape, 'tail', { along, under })
-        expect(share >= 0 && share <= 1).toBe(true)
-      }),
-    ) // prettier-ignore
+      fc.property(
+        fc.constantFrom(...SHAPES),
+        fc.double({ min: 0, max: 1.2, noNaN: true }),
+        fc.boolean(),
+        (shape, along, under) => {
+          const share = shapeShare(shape, 'tail', { along, under })
+          expect(share >= 0 && share <= 1).toBe(true)
+        },
+      ),
+    )
   })
   it('every shape of a tail encloses less than the coat left whole, and more than the bare tail', () => {
     for (const shape of ['pompon', 'oval', 'plume', 'flag', 'carrot'])
-      expect([shape, tail(shape) < tail(null), tail(shape) > part(drawView('side', DOG, () => 0), 'tail')]).toEqual([shape, true, true]) // prettier-ignore
+      expect([
+        shape,
+        tail(shape) < tail(null),
+        tail(shape) >
+          part(
+            drawView('side', DOG, () => 0),
+            'tail',
+          ),
+      ]).toEqual([shape, true, true])
   })
   it('a shape that only names what the length says changes nothing', () => expect(tail('natural')).toBe(tail(null)))
 })
 
 describe('what each shape looks like', () => {
-  const at = (shape: string, along: number, under = false, zone: ZoneId = 'tail') => shapeShare(shape, zone, { along, under }) // prettier-ignore
+  const at = (shape: string, along: number, under = false, zone: ZoneId = 'tail') =>
+    shapeShare(shape, zone, { along, under })
   it('a pompon is bare at the root and round at the end', () => {
     expect(at('pompon', 0.2)).toBeLessThan(0.1)
     expect(at('pompon', 0.78)).toBe(1)
@@ -63,17 +95,25 @@ describe('along a part', () => {
 
 describe('pinned pictures', () => {
   /** A short sum of a picture's outlines; refreshed on purpose only, when the drawing is meant to change. */
-  const sum = (view: FigureView) => Math.round(view.parts.reduce((total, { outline }) => total + Math.abs(area(outline)), 0) / 100) // prettier-ignore
+  const sum = (view: FigureView) =>
+    Math.round(view.parts.reduce((total, { outline }) => total + Math.abs(area(outline)), 0) / 100)
   it('each build in 20 mm of curly coat encloses what it did when it was last looked at', () => {
-    const areas = Object.fromEntries(BUILDS.map((build) => [build, sum(drawView('side', { build, coat: 'curly' }, () => 20))])) // prettier-ignore
+    const areas = Object.fromEntries(
+      BUILDS.map((build) => [build, sum(drawView('side', { build, coat: 'curly' }, () => 20))]),
+    )
     expect(areas).toMatchSnapshot()
   })
   it('each coat on a square dog at 40 mm likewise', () => {
-    const areas = Object.fromEntries(COATS.map((coat) => [coat, sum(drawView('side', { build: 'square', coat }, () => 40))])) // prettier-ignore
+    const areas = Object.fromEntries(
+      COATS.map((coat) => [coat, sum(drawView('side', { build: 'square', coat }, () => 40))]),
+    )
     expect(areas).toMatchSnapshot()
   })
   it('each build’s path of the torso', () => {
-    const paths = BUILDS.map((build) => [build, drawView('side', { build, coat: 'curly' }, () => 20).parts.find(({ id }) => id === 'torso')?.coat]) // prettier-ignore
+    const paths = BUILDS.map((build) => [
+      build,
+      drawView('side', { build, coat: 'curly' }, () => 20).parts.find(({ id }) => id === 'torso')?.coat,
+    ])
     expect(Object.fromEntries(paths)).toMatchSnapshot()
   })
 })

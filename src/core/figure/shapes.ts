@@ -31,7 +31,8 @@ export function shapeShare(shape: string | null, zone: ZoneId | null, { along, u
 type Profile = (along: number, under: boolean) => number
 
 const arch = (at: number): number => Math.sqrt(Math.max(0, Math.sin(Math.PI * Math.max(0, Math.min(1, at)))))
-const ball = (at: number, middle: number, half: number): number => Math.sqrt(Math.max(0, 1 - ((at - middle) / half) ** 2)) // prettier-ignore
+const ball = (at: number, middle: number, half: number): number =>
+  Math.sqrt(Math.max(0, 1 - ((at - middle) / half) ** 2))
 const rising = (at: number, from: number): number => from + (1 - from) * at
 
 const PROFILES: Record<string, Profile> = {
@@ -67,13 +68,16 @@ export const headShare = (shape: string | null, within: number): number =>
 /** For each of a closed row of shapes, how far it is through its run of equals, 0 to 1. */
 export function withinRuns(shapes: readonly (string | null)[]): number[] {
   const count = shapes.length
-  const start = Math.max(0, shapes.findIndex((shape, at) => shape !== shapes[(at - 1 + count) % count]))
+  const start = Math.max(
+    0,
+    shapes.findIndex((shape, at) => shape !== shapes[(at - 1 + count) % count]),
+  )
   const within = new Array<number>(count).fill(0.5)
-  for (let at = 0; at < count; ) {
+  for (let at = 0; at < count;) {
     let run = 1
     while (at + run < count && shapes[(start + at + run) % count] === shapes[(start + at) % count]) run++
     for (let each = 0; each < run; each++) within[(start + at + each) % count] = (each + 0.5) / run
     at += run
   }
   return within
-} // prettier-ignore
+}

@@ -9,7 +9,20 @@ import type { LengthAt } from './lengthsAlong'
 import { remembered, statureKey } from './remembered'
 import type { Axis } from './shapes'
 import { edgePath } from './texture'
-import { boxOf, coated, curlScale, screen, skinOf, type Cut, type DrawOptions, type FigureCell, type FigureDog, type FigurePart, type FigureView, type Skin } from './view' // prettier-ignore
+import {
+  boxOf,
+  coated,
+  curlScale,
+  screen,
+  skinOf,
+  type Cut,
+  type DrawOptions,
+  type FigureCell,
+  type FigureDog,
+  type FigurePart,
+  type FigureView,
+  type Skin,
+} from './view'
 
 /** How finely outlines and seams are sampled, in heights. By eye. */
 const STEP = { large: 1 / 80, small: 1 / 45 }
@@ -24,21 +37,35 @@ const BLENDED = (): Join => 'blend'
  * @param lengthAt the coat at a zone, mm
  * @param size a small picture is drawn with fewer points
  */
-export function sideView(dog: FigureDog, lengthAt: LengthAt, size: 'large' | 'small' = 'large', { joinOf = BLENDED, shapeOf }: Cut = {}): FigureView {
+export function sideView(
+  dog: FigureDog,
+  lengthAt: LengthAt,
+  size: 'large' | 'small' = 'large',
+  { joinOf = BLENDED, shapeOf }: Cut = {},
+): FigureView {
   const bare = bareSide(`${statureKey(dog)} ${size}`, buildFor(dog), measuresOf(dog), STEP[size])
   const options: DrawOptions = { dog, lengthAt, joinOf, heightMm: bare.heightMm, ...(shapeOf ? { shapeOf } : {}) }
-  const near = PARTS.map((id) => coated(bare.skins[id], options, { id, place: id === 'ear' ? 'top' : 'near', ground: GROUND[id] }))
+  const near = PARTS.map((id) =>
+    coated(bare.skins[id], options, { id, place: id === 'ear' ? 'top' : 'near', ground: GROUND[id] }),
+  )
   const outline = (id: PartId) => near.find((part) => part.id === id)?.outline ?? []
   const far = (['fore', 'hind'] as const).map((id) => farLeg(id, outline(id), bare, options))
   const { cells, anchors, eyes, eyeMm, nose, ink, heightMm } = bare
   return {
     id: 'side',
     parts: [...far, ...near],
-    cells, anchors, rightAnchors: {}, eyes, eyeMm, nose, ink, heightMm,
+    cells,
+    anchors,
+    rightAnchors: {},
+    eyes,
+    eyeMm,
+    nose,
+    ink,
+    heightMm,
     box: boxOf(near.flatMap((part) => part.outline)),
     headBox: boxOf([...outline('head'), ...outline('ear')]),
   }
-} // prettier-ignore
+}
 
 /** What of the side view does not change with the coat. */
 interface BareSide extends Pick<FigureView, 'anchors' | 'eyes' | 'eyeMm' | 'nose' | 'ink' | 'heightMm'> {
@@ -51,9 +78,13 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
   const place = placer(build, measures)
   const { height } = measures
   /** Fields and callouts of an ear are placed on a hanging one, and follow the ear this dog carries. */
-  const onDog = ([frame, a, b]: readonly [Frame, number, number]) => place(frame, frame === 'ear' ? a * EAR_REACH[build.ear] : a, b)
-  const outlineOf = (id: PartId) => build.shapes[id].map(([, frame, a, b, zone]) => ({ point: place(frame, a, b), zone }))
-  const skins = Object.fromEntries(PARTS.map((id) => [id, skinOf(outlineOf(id), height * step, axisOf(id, place, measures))])) as Record<PartId, Skin>
+  const onDog = ([frame, a, b]: readonly [Frame, number, number]) =>
+    place(frame, frame === 'ear' ? a * EAR_REACH[build.ear] : a, b)
+  const outlineOf = (id: PartId) =>
+    build.shapes[id].map(([, frame, a, b, zone]) => ({ point: place(frame, a, b), zone }))
+  const skins = Object.fromEntries(
+    PARTS.map((id) => [id, skinOf(outlineOf(id), height * step, axisOf(id, place, measures))]),
+  ) as Record<PartId, Skin>
   const far = (id: 'fore' | 'hind', [dx, dy]: readonly [number, number]) => {
     const by = { x: dx * height, y: dy * height }
     return { by, path: pathOf(skins[id].samples.map(({ point }) => stepped(point, by, height))) }
@@ -72,7 +103,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
     ink: inkPath(place, height * step),
     heightMm: height,
   }
-}) // prettier-ignore
+})
 
 /** From the root of a part to its end; the head has no such line. */
 function axisOf(id: PartId, place: Place, { length }: Measures): Axis | undefined {
@@ -92,24 +123,69 @@ const stepped = <T extends Point>(point: T, by: Point, heightMm: number): T => {
 }
 
 /** Far legs are the near ones, shifted a little forward and up. */
-function farLeg(id: 'fore' | 'hind', near: FigurePart['outline'], { farSkins, heightMm }: BareSide, { dog }: DrawOptions): FigurePart {
+function farLeg(
+  id: 'fore' | 'hind',
+  near: FigurePart['outline'],
+  { farSkins, heightMm }: BareSide,
+  { dog }: DrawOptions,
+): FigurePart {
   const { by, path } = farSkins[id]
   const outline = near.map((point) => stepped(point, by, heightMm))
   const coat = edgePath(outline, dog.coat, curlScale(heightMm), by.y)
-  return { id: id === 'fore' ? 'farFore' : 'farHind', place: 'far', ground: id === 'fore' ? 'foreleg' : 'hock', skin: path, coat, outline }
-} // prettier-ignore
+  return {
+    id: id === 'fore' ? 'farFore' : 'farHind',
+    place: 'far',
+    ground: id === 'fore' ? 'foreleg' : 'hock',
+    skin: path,
+    coat,
+    outline,
+  }
+}
 
-const MOUTH = [[1.93, -0.36], [1.7, -0.37], [1.4, -0.4], [1.16, -0.43]] as const // prettier-ignore
-const TOES = [['foot', -0.064], ['foot', -0.044], ['foot', -0.022], ['hind', -0.04], ['hind', -0.02], ['hind', 0.002]] as const // prettier-ignore
-const NOSE = [[1.88, -0.07], [2.03, -0.12], [2.02, -0.26], [1.9, -0.25]] as const // prettier-ignore
+const MOUTH = [
+  [1.93, -0.36],
+  [1.7, -0.37],
+  [1.4, -0.4],
+  [1.16, -0.43],
+] as const
+const TOES = [
+  ['foot', -0.064],
+  ['foot', -0.044],
+  ['foot', -0.022],
+  ['hind', -0.04],
+  ['hind', -0.02],
+  ['hind', 0.002],
+] as const
+const NOSE = [
+  [1.88, -0.07],
+  [2.03, -0.12],
+  [2.02, -0.26],
+  [1.9, -0.25],
+] as const
 
 function inkPath(place: Place, stepMm: number): string {
   const toes = TOES.map(([frame, x]) =>
     pathOf([place(frame, x - 0.008, 0.004), place(frame, x - 0.004, 0.022), place(frame, x + 0.006, 0.04)], false),
   )
-  const mouth = sampleCurve(MOUTH.map(([a, b]) => place('head', a, b)), stepMm, false) // prettier-ignore
-  return [pathOf(mouth.map(({ point }) => point), false), ...toes].join('') // prettier-ignore
+  const mouth = sampleCurve(
+    MOUTH.map(([a, b]) => place('head', a, b)),
+    stepMm,
+    false,
+  )
+  return [
+    pathOf(
+      mouth.map(({ point }) => point),
+      false,
+    ),
+    ...toes,
+  ].join('')
 }
 
 const nosePath = (place: Place, stepMm: number): string =>
-  pathOf(sampleCurve(NOSE.map(([a, b]) => place('head', a, b)), stepMm, true).map(({ point }) => point)) // prettier-ignore
+  pathOf(
+    sampleCurve(
+      NOSE.map(([a, b]) => place('head', a, b)),
+      stepMm,
+      true,
+    ).map(({ point }) => point),
+  )

@@ -5,7 +5,8 @@ import { drawView, sideView, type FigureView, type ViewId } from '.'
 import { boxOf } from './view'
 
 const MM = 12
-const draw = (id: ViewId, build: BuildId, mm = MM): FigureView => drawView(id, { build, coat: 'smooth', heightCm: 50, lengthCm: 50 }, () => mm) // prettier-ignore
+const draw = (id: ViewId, build: BuildId, mm = MM): FigureView =>
+  drawView(id, { build, coat: 'smooth', heightCm: 50, lengthCm: 50 }, () => mm)
 const partOf = (view: FigureView, id: string) => view.parts.find((part) => part.id === id)
 const box = (view: FigureView, id: string) => boxOf(partOf(view, id)?.outline ?? [])
 const orderOf = ({ parts }: FigureView, ...ids: string[]) => ids.map((id) => parts.findIndex((part) => part.id === id))
@@ -20,12 +21,15 @@ describe.each(BUILDS)('a %s dog', (build) => {
   const side = draw('side', build)
 
   it('stands on four legs: each far foot is a step from its twin, further than its upper leg', () => {
-    for (const [near, far] of [['fore', 'farFore'], ['hind', 'farHind']] as const) {
+    for (const [near, far] of [
+      ['fore', 'farFore'],
+      ['hind', 'farHind'],
+    ] as const) {
       const apart = (heightMm: number) => Math.abs(middleAt(side, far, heightMm) - middleAt(side, near, heightMm))
       expect(apart(20), near).toBeGreaterThan(35)
       expect(apart(20), near).toBeGreaterThan(apart(150) + 5)
     }
-  }) // prettier-ignore
+  })
 
   it('has its far feet on the floor, no lower and hardly higher', () => {
     for (const far of ['farFore', 'farHind']) {
@@ -64,7 +68,8 @@ describe('ears', () => {
     expect([hangs < under, stands > over]).toEqual([true, true])
   })
   it.each(COATS)('leave the eyes of a %s dog free, however long the hair inside them', (coat) => {
-    const face = (mm: number) => drawView('head-front', { build: 'square', coat, ears: 'drop' }, (zone) => (zone === 'ear-in' ? mm : 8)) // prettier-ignore
+    const face = (mm: number) =>
+      drawView('head-front', { build: 'square', coat, ears: 'drop' }, (zone) => (zone === 'ear-in' ? mm : 8))
     const [left] = face(40).eyes.filter(({ x }) => x > 0)
     const beside = (partOf(face(40), 'ear-left')?.outline ?? []).filter(({ y }) => Math.abs(y + (left?.y ?? 0)) < 8)
     expect(Math.min(...beside.map(({ x }) => x))).toBeGreaterThan((left?.x ?? 0) + face(40).eyeMm)
@@ -76,7 +81,11 @@ describe('ears', () => {
     }
   })
   it('take their own lengths in the small picture too', () => {
-    const small = (mm: number) => box(sideView({ build: 'toy', coat: 'silky' }, (zone) => (zone === 'ear-edge' ? mm : 10), 'small'), 'ear').bottom // prettier-ignore
+    const small = (mm: number) =>
+      box(
+        sideView({ build: 'toy', coat: 'silky' }, (zone) => (zone === 'ear-edge' ? mm : 10), 'small'),
+        'ear',
+      ).bottom
     expect(small(40)).toBeGreaterThan(small(5) + 20)
   })
 })

@@ -121,14 +121,23 @@ export interface Skin {
 
 /** The skin as a smooth curve through its control points. */
 export function skinOf(points: readonly OutlinePoint[], stepMm: number, axis?: Axis): Skin {
-  const curve = sampleCurve(points.map(({ point }) => point), stepMm, true) // prettier-ignore
+  const curve = sampleCurve(
+    points.map(({ point }) => point),
+    stepMm,
+    true,
+  )
   const samples = counterClockwise(
     curve.map(({ point, from }): SkinSample => {
       const { zone, side } = points[from] as OutlinePoint
       return side === undefined ? { point, zone } : { point, zone, side }
     }),
   )
-  const stands = axis ? samples.map(({ point }, at) => ({ along: alongOf(axis, point), under: point.x < (samples[(at + 1) % samples.length] as SkinSample).point.x })) : null // prettier-ignore
+  const stands = axis
+    ? samples.map(({ point }, at) => ({
+        along: alongOf(axis, point),
+        under: point.x < (samples[(at + 1) % samples.length] as SkinSample).point.x,
+      }))
+    : null
   return { samples, stands, path: pathOf(samples.map(({ point }) => point)) }
 }
 
@@ -136,20 +145,34 @@ export function skinOf(points: readonly OutlinePoint[], stepMm: number, axis?: A
 export type PartFacts = Pick<FigurePart, 'id' | 'place' | 'ground'> & { side?: Side }
 
 /** A part of the figure: its skin, and its coat pushed out from it. */
-export function coated(skin: Skin, { dog, lengthAt, joinOf, shapeOf, heightMm, fromAbove }: DrawOptions, facts: PartFacts): FigurePart {
+export function coated(
+  skin: Skin,
+  { dog, lengthAt, joinOf, shapeOf, heightMm, fromAbove }: DrawOptions,
+  facts: PartFacts,
+): FigurePart {
   const softMm = heightMm * SOFT
   const shares = shapeOf && sharesOf(skin, shapeOf)
-  const outline = coatLine(skin.samples, { lengthAt, joinOf, coat: dog.coat, softMm, ...(shares ? { shares } : {}), ...(fromAbove ? { fromAbove } : {}) })
+  const outline = coatLine(skin.samples, {
+    lengthAt,
+    joinOf,
+    coat: dog.coat,
+    softMm,
+    ...(shares ? { shares } : {}),
+    ...(fromAbove ? { fromAbove } : {}),
+  })
   return { ...facts, skin: skin.path, coat: edgePath(outline, dog.coat, curlScale(heightMm)), outline }
-} // prettier-ignore
+}
 
 /** What the shapes leave at every sample. A head's shapes reach over all neighbouring zones that share them. */
 function sharesOf({ samples, stands }: Skin, shapeOf: ShapeOf): number[] {
   const shapes = samples.map(({ zone }) => (zone === null ? null : shapeOf(zone)))
-  if (stands) return stands.map((at, index) => shapeShare(shapes[index] as string | null, (samples[index] as SkinSample).zone, at))
+  if (stands)
+    return stands.map((at, index) =>
+      shapeShare(shapes[index] as string | null, (samples[index] as SkinSample).zone, at),
+    )
   const within = withinRuns(shapes)
   return shapes.map((shape, index) => headShare(shape, within[index] as number))
-} // prettier-ignore
+}
 
 export const curlScale = (heightMm: number): number => Math.max(0.5, heightMm / CURLS_FOR_MM)
 

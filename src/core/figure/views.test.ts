@@ -54,7 +54,8 @@ describe('outlines in their coat', () => {
         return Math.hypot(p.x - a.x - t * dx, p.y - a.y - t * dy)
       }),
     )
-  const skinLine = (path: string) => [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => ({ x: Number(x), y: -Number(y) })) // prettier-ignore
+  const skinLine = (path: string) =>
+    [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => ({ x: Number(x), y: -Number(y) }))
 
   it.each(['back', 'neck', 'chest', 'skull', 'bridge', 'foreleg', 'thigh', 'tail', 'skirt', 'cheek'] as const)(
     'lie 25 mm outside the skin in the middle of the %s, on a standing coat, within 1 mm',
@@ -62,7 +63,9 @@ describe('outlines in their coat', () => {
       const view = sideView(SQUARE, (each) => (each === zone ? 25 : 10))
       const offsets = view.parts
         .filter(({ place }) => place !== 'far')
-        .flatMap(({ outline, skin }) => outline.filter(({ lengthMm }) => lengthMm === 25).map((point) => toLine(point, skinLine(skin)))) // prettier-ignore
+        .flatMap(({ outline, skin }) =>
+          outline.filter(({ lengthMm }) => lengthMm === 25).map((point) => toLine(point, skinLine(skin))),
+        )
       expect(offsets.length).toBeGreaterThan(0)
       expect(Math.abs(Math.max(...offsets) - 25)).toBeLessThan(1)
     },

@@ -42,14 +42,18 @@ describe('an outline without loops', () => {
   it('leaves no crossing in any wobbly ring (referee: Turf’s kinks)', () => {
     const ring = fc.array(fc.integer({ min: 30, max: 160 }), { minLength: 12, maxLength: 40 })
     fc.assert(
-      fc.property(ring, fc.array(fc.integer({ min: -45, max: 45 }), { minLength: 40, maxLength: 40 }), (radii, wobble) => {
-        const points = radii.map((radius, at) => {
-          const angle = ((at * 360) / radii.length + (wobble[at] ?? 0)) * (Math.PI / 180)
-          return p(radius * Math.cos(angle), radius * Math.sin(angle))
-        })
-        expect(crossings(withoutLoops(points))).toBe(0)
-      }),
+      fc.property(
+        ring,
+        fc.array(fc.integer({ min: -45, max: 45 }), { minLength: 40, maxLength: 40 }),
+        (radii, wobble) => {
+          const points = radii.map((radius, at) => {
+            const angle = ((at * 360) / radii.length + (wobble[at] ?? 0)) * (Math.PI / 180)
+            return p(radius * Math.cos(angle), radius * Math.sin(angle))
+          })
+          expect(crossings(withoutLoops(points))).toBe(0)
+        },
+      ),
       { seed: 9, numRuns: 150 },
-    ) // prettier-ignore
+    )
   })
 })

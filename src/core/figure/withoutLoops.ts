@@ -19,7 +19,7 @@ export function withoutLoops<T extends Point>(outline: readonly T[]): T[] {
     points = goes(area([at, ...inside]), area([at, ...outside])) ? [point, ...outside] : [point, ...inside]
   }
   return points
-} // prettier-ignore
+}
 
 /** Whether the first of two loops goes: one turned inside out always does, else the smaller. */
 function goes(first: number, second: number): boolean {

@@ -5,12 +5,25 @@ import { insightOf, type Groomed } from '.'
 const groom = (change: Partial<Groomed> & { headMin?: number } = {}): Groomed => {
   const { headMin = 14, ...rest } = change
   return {
-    month: '2026-10', coat: 'curly', groomer: 'Wren',
-    stages: [{ id: 'head', p50: 14, p90: 20, waitMin: 0, zones: [], why: '' }, { id: 'dry', p50: 20, p90: 28, waitMin: 0, zones: [], why: '' }],
-    done: new Map<StageId, number>([['head', headMin], ['dry', 20]]),
-    doneMin: 20 + headMin, slotMin: 40, promised: { p90: 42, chance: 0.92 }, repeat: 90, worstGrade: null, ...rest,
+    month: '2026-10',
+    coat: 'curly',
+    groomer: 'Wren',
+    stages: [
+      { id: 'head', p50: 14, p90: 20, waitMin: 0, zones: [], why: '' },
+      { id: 'dry', p50: 20, p90: 28, waitMin: 0, zones: [], why: '' },
+    ],
+    done: new Map<StageId, number>([
+      ['head', headMin],
+      ['dry', 20],
+    ]),
+    doneMin: 20 + headMin,
+    slotMin: 40,
+    promised: { p90: 42, chance: 0.92 },
+    repeat: 90,
+    worstGrade: null,
+    ...rest,
   }
-} // prettier-ignore
+}
 const three = (change: Partial<Groomed> & { headMin?: number } = {}) => [groom(change), groom(change), groom(change)]
 
 describe('what many grooms tell', () => {
@@ -32,13 +45,19 @@ describe('what many grooms tell', () => {
       groom({ coat: 'drop', groomer: 'Ansel', headMin: 30 }),
     ])
     expect(byFamily.find(({ family }) => family === 'scissor')).toMatchObject({ plannedMin: 14, doneMin: 18 })
-    expect(byCoat.map(({ name, minutes }) => [name, minutes])).toEqual([['drop', 50], ['curly', 34]]) // prettier-ignore
+    expect(byCoat.map(({ name, minutes }) => [name, minutes])).toEqual([
+      ['drop', 50],
+      ['curly', 34],
+    ])
     expect(byGroomer[0]).toMatchObject({ name: 'Ansel', count: 1 })
   })
   it('how many promises held: of nine in ten, and by what was said', () => {
     const { ninety, tenths } = insightOf([...three(), ...three({ headMin: 25, promised: { p90: 42, chance: 0.45 } })])
     expect(ninety).toEqual({ kept: 3, count: 6 })
-    expect(tenths).toEqual([{ said: 0.45, kept: 0, count: 3 }, { said: expect.closeTo(0.92), kept: 1, count: 3 }]) // prettier-ignore
+    expect(tenths).toEqual([
+      { said: 0.45, kept: 0, count: 3 },
+      { said: expect.closeTo(0.92), kept: 1, count: 3 },
+    ])
   })
   it('which stage is planned too short: twice and half even out', () => {
     const { bias } = insightOf([...three({ headMin: 21 }), groom({ headMin: 28 }), groom({ headMin: 7 })])

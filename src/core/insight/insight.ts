@@ -44,7 +44,8 @@ const FAMILIES: readonly Family[] = ['look', 'prepare', 'bath', 'dry', 'clip', '
 /** Fewer looks than this are chance, and left out. */
 const FEWEST = 3
 
-const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length) // prettier-ignore
+const mean = (values: readonly number[]): number =>
+  values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length)
 const meanOrNull = (values: readonly (number | null)[]): number | null => {
   const known = values.filter((value) => value !== null)
   return known.length === 0 ? null : mean(known)
@@ -62,9 +63,15 @@ const held = ({ doneMin, slotMin }: Groomed): boolean => doneMin <= slotMin
 export function insightOf(grooms: readonly Groomed[]): Insight {
   const averages = (keyOf: (groom: Groomed) => string) =>
     [...groupBy(grooms, keyOf)]
-      .map(([name, each]) => ({ name, minutes: Math.round(mean(each.map(({ doneMin }) => doneMin))), count: each.length }))
+      .map(([name, each]) => ({
+        name,
+        minutes: Math.round(mean(each.map(({ doneMin }) => doneMin))),
+        count: each.length,
+      }))
       .sort((a, b) => b.minutes - a.minutes)
-  const tenths = [...groupBy(grooms, ({ promised }) => Math.min(9, Math.floor(promised.chance * 10)))].sort(([a], [b]) => a - b)
+  const tenths = [...groupBy(grooms, ({ promised }) => Math.min(9, Math.floor(promised.chance * 10)))].sort(
+    ([a], [b]) => a - b,
+  )
   return {
     grooms: grooms.length,
     byFamily: FAMILIES.map((family) => familyMinutes(family, grooms)),
@@ -73,7 +80,11 @@ export function insightOf(grooms: readonly Groomed[]): Insight {
     ninety: { kept: grooms.filter(({ doneMin, promised }) => doneMin <= promised.p90).length, count: grooms.length },
     tenths: tenths
       .filter(([, each]) => each.length >= FEWEST)
-      .map(([, each]) => ({ said: mean(each.map(({ promised }) => promised.chance)), kept: each.filter(held).length / each.length, count: each.length })),
+      .map(([, each]) => ({
+        said: mean(each.map(({ promised }) => promised.chance)),
+        kept: each.filter(held).length / each.length,
+        count: each.length,
+      })),
     bias: biasOf(grooms),
     months: [...groupBy(grooms, ({ month }) => month)]
       .sort(([a], [b]) => a.localeCompare(b))
@@ -85,15 +96,18 @@ export function insightOf(grooms: readonly Groomed[]): Insight {
         worstGrade: meanOrNull(each.map(({ worstGrade }) => worstGrade)),
       })),
   }
-} // prettier-ignore
+}
 
 function familyMinutes(family: Family, grooms: readonly Groomed[]): Insight['byFamily'][0] {
   const sums = grooms.map(({ stages, done }) => {
     const there = stages.filter(({ id }) => familyOf(id) === family)
-    return { planned: there.reduce((sum, { p50 }) => sum + p50, 0), done: there.reduce((sum, { id }) => sum + (done.get(id) ?? 0), 0) }
+    return {
+      planned: there.reduce((sum, { p50 }) => sum + p50, 0),
+      done: there.reduce((sum, { id }) => sum + (done.get(id) ?? 0), 0),
+    }
   })
   return { family, plannedMin: mean(sums.map(({ planned }) => planned)), doneMin: mean(sums.map(({ done }) => done)) }
-} // prettier-ignore
+}
 
 /** Geometric means, so that twice and half as long even out. */
 function biasOf(grooms: readonly Groomed[]): Insight['bias'] {

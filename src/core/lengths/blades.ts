@@ -18,17 +18,41 @@ export type Lay = z.infer<typeof Lay>
 
 /** mm left with the coat, dry and clean. Source: common practice; makers' nominal values from memory. */
 const WITH_MM: Record<BladeId, number> = {
-  '50': 0.2, '40': 0.25, '30': 0.5, '15': 1.2, '10': 1.5, '9': 2.0, '8.5': 2.8,
-  '7F': 3.2, '6F': 4.8, '5F': 6.3, '4F': 9.5, '3F': 13,
-  '7': 3.2, '5': 6.3, '4': 9.5,
-} // prettier-ignore
+  '50': 0.2,
+  '40': 0.25,
+  '30': 0.5,
+  '15': 1.2,
+  '10': 1.5,
+  '9': 2.0,
+  '8.5': 2.8,
+  '7F': 3.2,
+  '6F': 4.8,
+  '5F': 6.3,
+  '4F': 9.5,
+  '3F': 13,
+  '7': 3.2,
+  '5': 6.3,
+  '4': 9.5,
+}
 
 /** mm left against the coat, about a finish step shorter. Source: from memory; 50 and 40 leave what they leave. */
 const AGAINST_MM: Record<BladeId, number> = {
-  '50': 0.2, '40': 0.25, '30': 0.4, '15': 0.8, '10': 1.0, '9': 1.3, '8.5': 1.6,
-  '7F': 1.8, '6F': 2.7, '5F': 3.5, '4F': 5.5, '3F': 7.5,
-  '7': 1.8, '5': 3.5, '4': 5.5,
-} // prettier-ignore
+  '50': 0.2,
+  '40': 0.25,
+  '30': 0.4,
+  '15': 0.8,
+  '10': 1.0,
+  '9': 1.3,
+  '8.5': 1.6,
+  '7F': 1.8,
+  '6F': 2.7,
+  '5F': 3.5,
+  '4F': 5.5,
+  '3F': 7.5,
+  '7': 1.8,
+  '5': 3.5,
+  '4': 5.5,
+}
 
 /**
  * Length a bare blade leaves.

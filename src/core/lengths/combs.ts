@@ -8,8 +8,15 @@ export type CombId = z.infer<typeof CombId>
 
 /** mm over a 30 or 40 blade. Source: common practice (1/4, 3/8, 7/16, 1/2, 5/8, 3/4, 7/8, 1 inch). */
 const COMB_MM: Record<CombId, number> = {
-  '4': 6.4, '2': 9.5, '1½': 11, '1': 12.7, '0': 16, A: 19, C: 22, E: 25.4,
-} // prettier-ignore
+  '4': 6.4,
+  '2': 9.5,
+  '1½': 11,
+  '1': 12.7,
+  '0': 16,
+  A: 19,
+  C: 22,
+  E: 25.4,
+}
 
 /**
  * Length a guard comb leaves over a blade, with or against the coat.

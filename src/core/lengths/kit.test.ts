@@ -74,7 +74,9 @@ describe('a kit that gains a tool', () => {
         const before = clipperFor(kit, wantedMm, ['with', 'against'])
         const after = clipperFor(more, wantedMm, ['with', 'against'])
         if (before === null) return
-        expect(Math.abs((after?.lengthMm ?? 99) - wantedMm)).toBeLessThanOrEqual(Math.abs(before.lengthMm - wantedMm) + 1e-9) // prettier-ignore
+        expect(Math.abs((after?.lengthMm ?? 99) - wantedMm)).toBeLessThanOrEqual(
+          Math.abs(before.lengthMm - wantedMm) + 1e-9,
+        )
       }),
     )
   })

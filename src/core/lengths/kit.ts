@@ -66,7 +66,11 @@ export const isNearEnough = (way: ClipperWay, wantedMm: number): boolean =>
  * @returns null when nothing the kit makes is near enough, which leaves it to scissors
  */
 export function clipperFor(kit: Kit, wantedMm: number, lays: readonly Lay[], atMostMm = Infinity): ClipperWay | null {
-  const way = nearestWay(lays.flatMap((lay) => waysOf(kit, lay)), wantedMm, atMostMm) // prettier-ignore
+  const way = nearestWay(
+    lays.flatMap((lay) => waysOf(kit, lay)),
+    wantedMm,
+    atMostMm,
+  )
   return way !== null && isNearEnough(way, wantedMm) ? way : null
 }
 

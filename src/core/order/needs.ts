@@ -21,5 +21,8 @@ const isYoungWriggler = ({ ageMonths, face, feet }: OrderNeeds): boolean =>
  */
 export function houseFor(needs: OrderNeeds, house: House): { house: House; moved: string | null } {
   if (house.faceFeetWhen === 'after-dry' || !isYoungWriggler(needs)) return { house, moved: null }
-  return { house: { ...house, faceFeetWhen: 'after-dry' }, moved: 'Face and feet wait until after the dry: it is young and wriggles.' } // prettier-ignore
+  return {
+    house: { ...house, faceFeetWhen: 'after-dry' },
+    moved: 'Face and feet wait until after the dry: it is young and wriggles.',
+  }
 }

@@ -15,10 +15,20 @@ const rule = (before: StageId, strength: Strength, after: StageId[], why: string
 /** What must come before what. Source: common practice. `must` breaks the result or safety, `should` costs time or finish. */
 export const ORDER_RULES: readonly OrderRule[] = [
   ...rule('arrive', 'should', ['look-over'], 'The request is confirmed before hands go over the dog.'),
-  ...rule('look-over', 'must', ['brush-out', 'rough-in', 'wash'], 'Skin, lumps and mats are found before a tool meets them.'),
+  ...rule(
+    'look-over',
+    'must',
+    ['brush-out', 'rough-in', 'wash'],
+    'Skin, lumps and mats are found before a tool meets them.',
+  ),
   ...rule('nails', 'must', ['feet'], 'A long nail holds the shear off; trimmed later it leaves a ring of spare hair.'),
   ...rule('pads', 'must', ['feet'], 'The foot line is cut to the edge of the pad.'),
-  ...rule('wash', 'must', ['second-wash', 'condition', 'rinse'], 'Nothing is conditioned or rinsed before it is washed.'),
+  ...rule(
+    'wash',
+    'must',
+    ['second-wash', 'condition', 'rinse'],
+    'Nothing is conditioned or rinsed before it is washed.',
+  ),
   ...rule('second-wash', 'must', ['condition'], 'Conditioner goes on a clean coat.'),
   ...rule('condition', 'must', ['rinse'], 'The conditioner is rinsed out: what stays in the coat itches.'),
   ...rule('rinse', 'must', ['towel', 'dry'], 'The water runs clear before the coat is dried.'),
@@ -40,7 +50,7 @@ export const ORDER_RULES: readonly OrderRule[] = [
   ...rule('blend', 'should', ['step-back'], 'Two metres off shows what blending missed.'),
   ...rule('step-back', 'must', ['finish'], 'What is seen from two metres is mended before scent and bow.'),
   ...rule('finish', 'must', ['handover'], 'Collar on means done, to the dog as well.'),
-] // prettier-ignore
+]
 
 /** The rules that `order` breaks, in the order of `rules`. A stage left out breaks none. */
 export function breaks(order: readonly StageId[], rules: readonly OrderRule[] = ORDER_RULES): OrderRule[] {

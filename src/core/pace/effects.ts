@@ -30,10 +30,14 @@ export const DAY_KEY = 'day'
 export function spreads(cells: Cells, day: number): { stageSigma: number; daySigma: number } {
   const noise = cellOn(cells, NOISE_KEY, day)
   const days = cellOn(cells, DAY_KEY, day)
-  const variance = (cell: typeof noise, sigma: number, looks: number) => (cell.sum + looks * sigma ** 2) / (cell.n + looks)
+  const variance = (cell: typeof noise, sigma: number, looks: number) =>
+    (cell.sum + looks * sigma ** 2) / (cell.n + looks)
   const least = (value: number) => Math.sqrt(Math.max(LEAST_SIGMA ** 2, value))
-  return { stageSigma: least(variance(noise, STAGE_SIGMA, NOISE_LOOKS)), daySigma: least(variance(days, DAY_SIGMA, DAY_LOOKS)) }
-} // prettier-ignore
+  return {
+    stageSigma: least(variance(noise, STAGE_SIGMA, NOISE_LOOKS)),
+    daySigma: least(variance(days, DAY_SIGMA, DAY_LOOKS)),
+  }
+}
 
 interface Effect {
   key: string
@@ -56,14 +60,19 @@ export const stageKeys = ({ dog, groomer, coat }: PaceOf, stage: StageId, how: s
 })
 
 /** Effects by name, shrunk by what one look at them is worth. */
-export function effectsOf(cells: Cells, keys: Partial<Record<EffectName, string>>, lookVar: number, day: number): Partial<Record<EffectName, Effect>> {
+export function effectsOf(
+  cells: Cells,
+  keys: Partial<Record<EffectName, string>>,
+  lookVar: number,
+  day: number,
+): Partial<Record<EffectName, Effect>> {
   return Object.fromEntries(
     Object.entries(keys).map(([name, key]) => {
       const betweenVar = BETWEEN[name as EffectName] ** 2
       return [name, { key, lookVar, betweenVar, ...shrunk(cellOn(cells, key, day), lookVar, betweenVar) }]
     }),
   )
-} // prettier-ignore
+}
 
 /** What one look is worth: at a stage its noise and the day's; at a whole groom the day's and what remains of the noise. */
 export function lookVars(cells: Cells, day: number): { stage: number; visit: number; day: number } {
@@ -72,4 +81,5 @@ export function lookVars(cells: Cells, day: number): { stage: number; visit: num
   return { stage: noise + days, visit: days + noise / USUAL_STAGES, day: days }
 }
 
-export const sumOf = (effects: Partial<Record<EffectName, Effect>>): number => Object.values(effects).reduce((sum, { mean }) => sum + mean, 0) // prettier-ignore
+export const sumOf = (effects: Partial<Record<EffectName, Effect>>): number =>
+  Object.values(effects).reduce((sum, { mean }) => sum + mean, 0)

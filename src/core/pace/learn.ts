@@ -56,7 +56,12 @@ export function learn(cells: Cells, groom: TimedGroom): void {
     return { ...each, expected, off: drawnIn, value: expected + drawnIn, weight: each.weight ?? 1 }
   })
   keepErrors(cells, seen, day)
-  keepSpread(cells, seen.map(({ off }) => off), vars, groom)
+  keepSpread(
+    cells,
+    seen.map(({ off }) => off),
+    vars,
+    groom,
+  )
   const left = seen.map((each) => {
     const effects = at(each)
     let all = sumOf(effects)
@@ -72,7 +77,7 @@ export function learn(cells: Cells, groom: TimedGroom): void {
     const effect = effects[name]
     if (effect) look(cells, effect.key, day, mean - (sumOf(effects) - effect.mean), wholeWeight(left.length, vars))
   }
-} // prettier-ignore
+}
 
 /** A groom of which few stages were timed says less of groomer and dog. */
 function wholeWeight(stages: number, { stage, visit, day }: ReturnType<typeof lookVars>): number {
@@ -84,18 +89,35 @@ function keepSpread(cells: Cells, offs: readonly number[], vars: ReturnType<type
   const count = offs.length
   const mean = offs.reduce((sum, off) => sum + off, 0) / count
   const within = offs.reduce((sum, off) => sum + (off - mean) ** 2, 0)
-  const unsure = Object.values(effectsOf(cells, visitKeys(groom), vars.visit, groom.day)).reduce((sum, { variance }) => sum + variance, 0)
+  const unsure = Object.values(effectsOf(cells, visitKeys(groom), vars.visit, groom.day)).reduce(
+    (sum, { variance }) => sum + variance,
+    0,
+  )
   if (count > 1) look(cells, NOISE_KEY, groom.day, within / (count - 1) / SQUARE_KEPT, count - 1)
-  look(cells, DAY_KEY, groom.day, (mean ** 2 - (SQUARE_KEPT * (vars.stage - vars.day)) / count) / SHARED_KEPT ** 2 - unsure)
-} // prettier-ignore
+  look(
+    cells,
+    DAY_KEY,
+    groom.day,
+    (mean ** 2 - (SQUARE_KEPT * (vars.stage - vars.day)) / count) / SHARED_KEPT ** 2 - unsure,
+  )
+}
 
 /** How far off the whole groom was, by the handbook alone and as learned. */
-function keepErrors(cells: Cells, seen: readonly { priorMin: number; actualMin: number; expected: number }[], day: number): void {
+function keepErrors(
+  cells: Cells,
+  seen: readonly { priorMin: number; actualMin: number; expected: number }[],
+  day: number,
+): void {
   const total = (of: (each: (typeof seen)[number]) => number) => seen.reduce((sum, each) => sum + of(each), 0)
   const actual = Math.log(total(({ actualMin }) => actualMin))
   look(cells, PRIOR_ERROR, day, (actual - Math.log(total(({ priorMin }) => priorMin))) ** 2)
-  look(cells, LEARNED_ERROR, day, (actual - Math.log(total(({ priorMin, expected }) => priorMin * Math.exp(expected)))) ** 2)
-} // prettier-ignore
+  look(
+    cells,
+    LEARNED_ERROR,
+    day,
+    (actual - Math.log(total(({ priorMin, expected }) => priorMin * Math.exp(expected)))) ** 2,
+  )
+}
 
 /** Whether what was learned has told the minutes of grooms to come at least as well as the handbook alone. */
 export const isTrusted = (cells: Cells, day: number): boolean =>

@@ -8,13 +8,17 @@ import { spreads } from './effects'
 import { isTrusted, learn, paceOn, type Cells } from '.'
 
 /** A house with a history, learned visit by visit. */
-function learned(seed: number, visits: number, about: Partial<House> = {}): { cells: Cells; made: House; next: () => number } {
+function learned(
+  seed: number,
+  visits: number,
+  about: Partial<House> = {},
+): { cells: Cells; made: House; next: () => number } {
   const next = seeded(seed)
   const made = { ...house(next), ...about }
   const cells: Cells = new Map()
   for (let n = 0; n < visits; n++) learn(cells, visit(made, next, { dog: n % made.dogs.length, day: 20_000 + n }).groom)
   return { cells, made, next }
-} // prettier-ignore
+}
 
 describe('the mean of few looks is drawn toward nothing', () => {
   it.each([
@@ -51,28 +55,32 @@ describe('what generated histories with known truths teach', () => {
   it.each([
     [20, 400],
     [5, 2000],
-  ])('promises are kept as often as they say: within 5 points in every tenth, over 10 000 grooms of %i houses after %i visits each', (houses, visits) => {
-    const tenths = Array.from({ length: 10 }, () => ({ said: 0, kept: 0, count: 0 }))
-    const day = 20_000 + visits
-    for (let seed = 21; seed < 21 + houses; seed++) {
-      const { cells, made, next } = learned(seed, visits)
-      const sums = made.dogs.map((_, dog) => predicted(cells, visit(made, next, { dog, day }).groom))
-      for (let n = 0; n < 10_000 / houses; n++) {
-        const dog = n % made.dogs.length
-        const sum = sums[dog] as MinutesSum
-        const slotMin = sum.percentileMin(0.02 + 0.96 * next())
-        const chance = sum.chanceWithin(slotMin)
-        const tenth = tenths[Math.min(9, Math.floor(chance * 10))] as (typeof tenths)[0]
-        tenth.said += chance
-        tenth.kept += visit(made, next, { dog, day }).totalMin <= slotMin ? 1 : 0
-        tenth.count++
+  ])(
+    'promises are kept as often as they say: within 5 points in every tenth, over 10 000 grooms of %i houses after %i visits each',
+    (houses, visits) => {
+      const tenths = Array.from({ length: 10 }, () => ({ said: 0, kept: 0, count: 0 }))
+      const day = 20_000 + visits
+      for (let seed = 21; seed < 21 + houses; seed++) {
+        const { cells, made, next } = learned(seed, visits)
+        const sums = made.dogs.map((_, dog) => predicted(cells, visit(made, next, { dog, day }).groom))
+        for (let n = 0; n < 10_000 / houses; n++) {
+          const dog = n % made.dogs.length
+          const sum = sums[dog] as MinutesSum
+          const slotMin = sum.percentileMin(0.02 + 0.96 * next())
+          const chance = sum.chanceWithin(slotMin)
+          const tenth = tenths[Math.min(9, Math.floor(chance * 10))] as (typeof tenths)[0]
+          tenth.said += chance
+          tenth.kept += visit(made, next, { dog, day }).totalMin <= slotMin ? 1 : 0
+          tenth.count++
+        }
       }
-    }
-    for (const { said, kept, count } of tenths) {
-      expect(count).toBeGreaterThan(500)
-      expect(Math.abs(kept - said) / count).toBeLessThan(0.05)
-    }
-  }, 90_000) // prettier-ignore
+      for (const { said, kept, count } of tenths) {
+        expect(count).toBeGreaterThan(500)
+        expect(Math.abs(kept - said) / count).toBeLessThan(0.05)
+      }
+    },
+    90_000,
+  )
   it('the spread of stages and of days is learned as it is, though what lies far off is drawn in', () => {
     const { cells, made } = learned(15, 2000)
     const { stageSigma, daySigma } = spreads(cells, 22_000)
@@ -140,7 +148,6 @@ describe('one entry', () => {
       [18_000, 24],
       [20_000, 16],
     ] as const)
-      // prettier-ignore
       for (let n = 0; n < 6; n++) learn(cells, { ...one, day: day + n, stages: [{ ...stage, actualMin }] })
     expect(headLog(cells)).toBeLessThan((Math.log(24 / 14) + Math.log(16 / 14)) / 2)
   })

@@ -52,10 +52,20 @@ export function paceOn(cells: Cells, of: PaceOf, day: number): Pace | null {
     const parts = [stage, groomerStage, coatStage, dogStage]
     const unsure = parts.reduce((sum, part) => sum + (part?.variance ?? 0), 0)
     const meanOf = (...effects: (typeof stage)[]) => effects.reduce((sum, part) => sum + (part?.mean ?? 0), 0)
-    return [id, { house: round(meanOf(stage, groomerStage, coatStage, groomer)), dog: round(meanOf(dogStage, dog)), sigma: round(Math.sqrt(stageSigma ** 2 + unsure)) }]
+    return [
+      id,
+      {
+        house: round(meanOf(stage, groomerStage, coatStage, groomer)),
+        dog: round(meanOf(dogStage, dog)),
+        sigma: round(Math.sqrt(stageSigma ** 2 + unsure)),
+      },
+    ]
   })
   const hows = Object.entries(HOWS).flatMap(([stage, ways]) =>
-    ways.map((how) => [howKey(stage as StageId, how), round(effectsOf(cells, { how: `how ${stage} ${how}` }, vars.stage, day).how?.mean ?? 0)]),
+    ways.map((how) => [
+      howKey(stage as StageId, how),
+      round(effectsOf(cells, { how: `how ${stage} ${how}` }, vars.stage, day).how?.mean ?? 0),
+    ]),
   )
   const unsureOfDog = (groomer?.variance ?? 0) + (dog?.variance ?? 0)
   return {
@@ -64,7 +74,7 @@ export function paceOn(cells: Cells, of: PaceOf, day: number): Pace | null {
     daySigma: round(Math.sqrt(daySigma ** 2 + unsureOfDog)),
     visits: round(cellOn(cells, visitKeys(of).dog, day).n),
   }
-} // prettier-ignore
+}
 
 /** The log factor of a stage done in some way: mats never make it quicker. */
 export function learnedLog(pace: Pace, stage: StageId, how: string | null): { house: number; dog: number } {

@@ -42,19 +42,27 @@ function againstTheLay(line: PatternLine): PatternLine {
   if (line.want.by !== 'tool' || line.want.tool.lay === 'against') return line
   const { tool } = line.want
   if (tool.comb === undefined && tool.blade !== undefined)
-    return changed(line, { by: 'clipper', lengthMm: clippedLengthMm(tool.blade, 'with') }, 'Against the lay: this coat falls.')
+    return changed(
+      line,
+      { by: 'clipper', lengthMm: clippedLengthMm(tool.blade, 'with') },
+      'Against the lay: this coat falls.',
+    )
   return { ...line, want: { by: 'tool', tool: { ...tool, lay: 'against' } } }
-} // prettier-ignore
+}
 
 function inSeason(line: PatternLine, zone: ZoneId, season: Season | undefined): PatternLine {
   const step = season === 'winter' ? 1 : season === 'summer' ? -1 : 0
-  const touched = (groupOf(zone) === 'body' || groupOf(zone) === 'legs' || SNOW.includes(zone)) && !HIDDEN.includes(zone)
+  const touched =
+    (groupOf(zone) === 'body' || groupOf(zone) === 'legs' || SNOW.includes(zone)) && !HIDDEN.includes(zone)
   if (step === 0 || !touched) return line
   if (SNOW.includes(zone) && step > 0) return changed(line, scaled(line.want, SNOW_FACTOR), 'Higher against snow.')
   if (SNOW.includes(zone)) return line
-  const want = line.want.by === 'tool' ? stepped(line.want.tool, step) : scaled(line.want, step > 0 ? WINTER_FACTOR : SUMMER_FACTOR)
+  const want =
+    line.want.by === 'tool'
+      ? stepped(line.want.tool, step)
+      : scaled(line.want, step > 0 ? WINTER_FACTOR : SUMMER_FACTOR)
   return changed(line, want, step > 0 ? 'One step longer for winter.' : 'One step shorter for summer.')
-} // prettier-ignore
+}
 
 const changed = (line: PatternLine, want: Want | null, why: string): PatternLine =>
   want === null ? line : { ...line, want, why: `${line.why} ${why}` }

@@ -3,10 +3,23 @@ import { cutWith, type Tool } from '../lengths'
 import type { FaceStyle, ZoneKey } from '../zones'
 
 export const PATTERNS = [
-  'one-length', 'clean-face-round', 'show-puppy', 'teddy', 'round-cotton', 'fusion-flare', 'terrier-jacket',
-  'schnauzer-pattern', 'sporting-jacket', 'silky-short', 'long-drop', 'parallel-racy', 'utility-short',
-  'long-natural', 'winter-tidy', 'bath-tidy',
-] as const // prettier-ignore
+  'one-length',
+  'clean-face-round',
+  'show-puppy',
+  'teddy',
+  'round-cotton',
+  'fusion-flare',
+  'terrier-jacket',
+  'schnauzer-pattern',
+  'sporting-jacket',
+  'silky-short',
+  'long-drop',
+  'parallel-racy',
+  'utility-short',
+  'long-natural',
+  'winter-tidy',
+  'bath-tidy',
+] as const
 export const PatternId = z.enum(PATTERNS)
 export type PatternId = z.infer<typeof PatternId>
 

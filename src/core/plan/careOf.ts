@@ -11,15 +11,26 @@ const DOUBLE_COAT_MM = 10
 const DOUBLE_COAT_ZONES = ['neck', 'shoulder', 'back', 'side', 'rump', 'chest', 'thigh']
 
 /** What has to be minded at these stages with this card, and what the owner signs; what concerns all of the groom stands at its first stage. */
-export function careOf(input: Case, card: readonly CardEntry[], stages: readonly PlannedStage[], mats: MatWork): Pick<Plan, 'cautions' | 'consents'> {
+export function careOf(
+  input: Case,
+  card: readonly CardEntry[],
+  stages: readonly PlannedStage[],
+  mats: MatWork,
+): Pick<Plan, 'cautions' | 'consents'> {
   const consents = consentsOf(input, card, mats)
   const first = stages[0]?.id ?? 'arrive'
-  const whole = [...(mats.overLimit ? [['brush-limit', brushLimitWords(input)] as const] : []), ...consents.map((id) => [id, CONSENT_WHY[id]] as const)]
+  const whole = [
+    ...(mats.overLimit ? [['brush-limit', brushLimitWords(input)] as const] : []),
+    ...consents.map((id) => [id, CONSENT_WHY[id]] as const),
+  ]
   return {
-    cautions: [...whole.map(([id, why]) => ({ id, level: 'must' as const, stage: first, zone: null, why })), ...cautionsFor(careFacts(input, card, stages))],
+    cautions: [
+      ...whole.map(([id, why]) => ({ id, level: 'must' as const, stage: first, zone: null, why })),
+      ...cautionsFor(careFacts(input, card, stages)),
+    ],
     consents,
   }
-} // prettier-ignore
+}
 
 const brushLimitWords = ({ house }: Case): string =>
   `Comfort before coat: de-matting would pass ${house?.brushLimitMin ?? BRUSH_LIMIT_MIN} min, so clip short.`
@@ -35,11 +46,18 @@ function consentsOf({ dog }: Case, card: readonly CardEntry[], mats: MatWork): C
   const shorn = card.some(
     ({ zone, method, lengthMm }) => method !== 'leave' && lengthMm < DOUBLE_COAT_MM && DOUBLE_COAT_ZONES.includes(zone),
   )
-  return [...(isPelt(mats.under) ? ['pelt' as const] : []), ...(dog.coat === 'double' && shorn ? ['double-coat' as const] : [])]
-} // prettier-ignore
+  return [
+    ...(isPelt(mats.under) ? ['pelt' as const] : []),
+    ...(dog.coat === 'double' && shorn ? ['double-coat' as const] : []),
+  ]
+}
 
 /** The dog, its card and its stages as the cautions look at them. */
-function careFacts({ dog, house, behaviour = {}, health = [] }: Case, card: readonly CardEntry[], stages: readonly PlannedStage[]): CareFacts {
+function careFacts(
+  { dog, house, behaviour = {}, health = [] }: Case,
+  card: readonly CardEntry[],
+  stages: readonly PlannedStage[],
+): CareFacts {
   const kinds = new Set<string>(health.map(({ kind }) => kind))
   const dryer = behaviour.dryer ?? 0
   return {
@@ -58,4 +76,4 @@ function careFacts({ dog, house, behaviour = {}, health = [] }: Case, card: read
     findings: health,
     cabinetAllowed: mayUseCabinet(dog, kinds, dryer),
   }
-} // prettier-ignore
+}

@@ -11,9 +11,28 @@ import { Day } from '../units'
 import { GROUPS, ZoneId, ZoneKey } from '../zones'
 
 export const HEALTH_KINDS = [
-  'skin-red', 'sore', 'hot-spot', 'ear-smell', 'ear-discharge', 'lump-new', 'lump-changed', 'limp', 'breathing',
-  'heart', 'seizure', 'diabetic', 'arthritis', 'unsteady', 'blind', 'deaf', 'in-season', 'stitches', 'parasites', 'allergy', 'crust',
-] as const // prettier-ignore
+  'skin-red',
+  'sore',
+  'hot-spot',
+  'ear-smell',
+  'ear-discharge',
+  'lump-new',
+  'lump-changed',
+  'limp',
+  'breathing',
+  'heart',
+  'seizure',
+  'diabetic',
+  'arthritis',
+  'unsteady',
+  'blind',
+  'deaf',
+  'in-season',
+  'stitches',
+  'parasites',
+  'allergy',
+  'crust',
+] as const
 export const HealthKind = z.enum(HEALTH_KINDS)
 export type HealthKind = z.infer<typeof HealthKind>
 

@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest'
 import { coatToday } from '.'
 
 const DOG = { name: 'Any', coat: 'curly', build: 'square', weightKg: 10 } as const
-const LAST = { date: '2027-01-19', card: [{ zone: 'back' as const, lengthMm: 9.5 }, { zone: 'lashes' as const, lengthMm: 20 }, { zone: 'ear-edge' as const, side: 'left' as const, lengthMm: 24 }, { zone: 'ear-edge' as const, side: 'right' as const, lengthMm: 21 }] } // prettier-ignore
+const LAST = {
+  date: '2027-01-19',
+  card: [
+    { zone: 'back' as const, lengthMm: 9.5 },
+    { zone: 'lashes' as const, lengthMm: 20 },
+    { zone: 'ear-edge' as const, side: 'left' as const, lengthMm: 24 },
+    { zone: 'ear-edge' as const, side: 'right' as const, lengthMm: 21 },
+  ],
+}
 
 describe('the coat on the day', () => {
   const today = coatToday({ dog: DOG, date: '2027-03-02', coatNowMm: { bridge: 2 }, last: LAST })
@@ -18,7 +26,12 @@ describe('the coat on the day', () => {
     expect(coatToday({ dog: DOG, date: '2027-03-02', coatNowMm: {}, last: old }).get('back')).toBe(300)
   })
   it('a spaniel’s face stays short by itself', () => {
-    const silky = coatToday({ dog: { ...DOG, coat: 'silky' }, date: '2027-12-02', coatNowMm: {}, last: { date: '2027-01-19', card: [{ zone: 'muzzle', lengthMm: 8 }] } }) // prettier-ignore
+    const silky = coatToday({
+      dog: { ...DOG, coat: 'silky' },
+      date: '2027-12-02',
+      coatNowMm: {},
+      last: { date: '2027-01-19', card: [{ zone: 'muzzle', lengthMm: 8 }] },
+    })
     expect(silky.get('muzzle')).toBe(10)
   })
 })

@@ -1,4 +1,16 @@
-import { byHand, clipperFor, clippedLengthMm, cutOf, cutWith, nearestWay, waysOf, type Cut, type Kit, type Lay, type Tool } from '../lengths' // prettier-ignore
+import {
+  byHand,
+  clipperFor,
+  clippedLengthMm,
+  cutOf,
+  cutWith,
+  nearestWay,
+  waysOf,
+  type Cut,
+  type Kit,
+  type Lay,
+  type Tool,
+} from '../lengths'
 import { HAND_METHODS, wantMm } from '../patterns'
 import type { Wish } from '../request'
 import { figureMm } from '../units'
@@ -49,9 +61,10 @@ function cutByTool(input: Case, kit: Kit, wish: Wish, tool: Tool, presentMm: num
 function missingTool(asked: Cut, takenMm: number): string {
   const missing = asked.method === 'comb' ? `comb ${asked.comb} on ${asked.blade}` : asked.blade
   const offMm = takenMm - asked.lengthMm
-  const off = Math.abs(offMm) < 0.05 ? 'the same length' : `${figureMm(Math.abs(offMm))} mm ${offMm > 0 ? 'longer' : 'shorter'}`
+  const off =
+    Math.abs(offMm) < 0.05 ? 'the same length' : `${figureMm(Math.abs(offMm))} mm ${offMm > 0 ? 'longer' : 'shorter'}`
   return `No ${missing} in the kit: ${figureMm(takenMm)} mm instead of ${figureMm(asked.lengthMm)}, ${off}.`
-} // prettier-ignore
+}
 
 const owns = (kit: Kit, cut: Cut): boolean =>
   (cut.blade === null || kit.blades.includes(cut.blade)) && (cut.comb === null || kit.combs.includes(cut.comb))

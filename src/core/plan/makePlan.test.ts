@@ -13,21 +13,32 @@ const byKey = <T>(value: fc.Arbitrary<T>) => fc.dictionary(fc.constantFrom(...ZO
 const someCase = fc.record({
   kovit: fc.constant('case/1'),
   date: fc.constant('2027-03-02'),
-  dog: fc.record({ name: fc.constant('Any'), coat: fc.constantFrom(...COATS), build: fc.constantFrom(...BUILDS), weightKg: fc.integer({ min: 1, max: 120 }), visits: fc.nat(9), lightSkin: fc.boolean() }),
+  dog: fc.record({
+    name: fc.constant('Any'),
+    coat: fc.constantFrom(...COATS),
+    build: fc.constantFrom(...BUILDS),
+    weightKg: fc.integer({ min: 1, max: 120 }),
+    visits: fc.nat(9),
+    lightSkin: fc.boolean(),
+  }),
   coatNowMm: byKey(fc.integer({ min: 0, max: 300 })),
   mats: byKey(fc.nat(4)),
   behaviour: fc.dictionary(fc.constantFrom(...TRIGGERS), fc.nat(4)),
-  health: fc.array(fc.record({ kind: fc.constantFrom(...HEALTH_KINDS), zone: fc.constantFrom(...ZONES) }), { maxLength: 2 }),
+  health: fc.array(fc.record({ kind: fc.constantFrom(...HEALTH_KINDS), zone: fc.constantFrom(...ZONES) }), {
+    maxLength: 2,
+  }),
   request: fc.record({
     pattern: fc.option(fc.constantFrom(...PATTERNS), { nil: undefined }),
     lengthsMm: byKey(fc.integer({ min: 0, max: 300 })),
-    tools: byKey(fc.record({ blade: fc.constantFrom(...BLADES, '7', '5', '4'), lay: fc.constantFrom('with', 'against') })),
+    tools: byKey(
+      fc.record({ blade: fc.constantFrom(...BLADES, '7', '5', '4'), lay: fc.constantFrom('with', 'against') }),
+    ),
     keep: fc.array(fc.constantFrom(...ZONE_KEYS), { maxLength: 2 }),
   }),
   kit: fc.record({ blades: fc.subarray([...BLADES]), combs: fc.subarray([...COMBS]) }),
   setting: fc.constantFrom('salon', 'mobile'),
   slotMin: fc.integer({ min: 5, max: 720 }),
-}) // prettier-ignore
+})
 
 describe('any case', () => {
   it('gives every zone once, never more coat than there is, only lengths the tool leaves, and breaks no must', () => {
@@ -36,7 +47,11 @@ describe('any case', () => {
         const made = makePlan(Case.parse(input))
         expect(made.card.map(({ zone }) => zone)).toEqual(ZONES)
         expect(made.breaks.filter(({ strength }) => strength === 'must')).toEqual([])
-        const present = new Map(makePlan(Case.parse({ ...input, request: { keep: ['all'] }, mats: {}, house: { earHair: 'leave' } })).card.map(({ zone, lengthMm }) => [zone, lengthMm])) // prettier-ignore
+        const present = new Map(
+          makePlan(
+            Case.parse({ ...input, request: { keep: ['all'] }, mats: {}, house: { earHair: 'leave' } }),
+          ).card.map(({ zone, lengthMm }) => [zone, lengthMm]),
+        )
         for (const { zone, method, blade, comb, lay, lengthMm } of made.card) {
           expect(lengthMm).toBeLessThanOrEqual(present.get(zone) ?? 0)
           if (method === 'clip' && blade && lay) expect(lengthMm).toBe(clippedLengthMm(blade, lay))
@@ -57,7 +72,16 @@ describe('who wins', () => {
     tools: { side: { blade: '4F' as const, lay: 'with' as const } },
     keep: ['rump' as const],
   }
-  const made = plan({ request, last: { date: '2027-01-19', card: [{ zone: 'tail', lengthMm: 30 }, { zone: 'neck', lengthMm: 12.7 }] } }) // prettier-ignore
+  const made = plan({
+    request,
+    last: {
+      date: '2027-01-19',
+      card: [
+        { zone: 'tail', lengthMm: 30 },
+        { zone: 'neck', lengthMm: 12.7 },
+      ],
+    },
+  })
   it('keep above all', () => expect(at(made, 'rump')).toMatchObject({ method: 'leave', lengthMm: 38 }))
   it('an exact tool above a length', () => expect(at(made, 'side')).toMatchObject({ blade: '4F', lengthMm: 9.5 }))
   it('a zone above its group', () => expect(at(made, 'back').lengthMm).toBe(19))
@@ -72,8 +96,16 @@ describe('same as last time', () => {
     const cut = { method: 'scissor' as const, shape: 'round', join: 'blend' as const }
     const made = plan({
       request: { sameAsLast: true },
-      last: { date: '2027-01-19', card: [{ zone: 'skull', lengthMm: 24, ...cut }, { zone: 'ear-edge', side: 'left', lengthMm: 22, ...cut }, { zone: 'ear-edge', side: 'right', lengthMm: 19, ...cut }, { zone: 'back', lengthMm: 9.5, method: 'comb', blade: '30', comb: '2', lay: 'with' }] },
-    }) // prettier-ignore
+      last: {
+        date: '2027-01-19',
+        card: [
+          { zone: 'skull', lengthMm: 24, ...cut },
+          { zone: 'ear-edge', side: 'left', lengthMm: 22, ...cut },
+          { zone: 'ear-edge', side: 'right', lengthMm: 19, ...cut },
+          { zone: 'back', lengthMm: 9.5, method: 'comb', blade: '30', comb: '2', lay: 'with' },
+        ],
+      },
+    })
     expect(at(made, 'skull')).toMatchObject({ method: 'scissor', lengthMm: 24, shape: 'round' })
     expect(at(made, 'ear-edge').lengthMm).toBe(19)
     expect(at(made, 'back')).toMatchObject({ method: 'comb', comb: '2', blade: '30' })
@@ -105,7 +137,11 @@ describe('coat that is not there', () => {
 })
 
 describe('a wish that waits', () => {
-  const waiting = { date: '2027-01-19', card: [{ zone: 'bridge' as const, lengthMm: 2, method: 'leave' as const }], growing: [{ zone: 'bridge' as const, wantedMm: 12 }] } // prettier-ignore
+  const waiting = {
+    date: '2027-01-19',
+    card: [{ zone: 'bridge' as const, lengthMm: 2, method: 'leave' as const }],
+    growing: [{ zone: 'bridge' as const, wantedMm: 12 }],
+  }
   it('is carried to the next visit, with what has grown since', () => {
     const made = plan({ coatNowMm: { all: 38, bridge: 8 }, request: { sameAsLast: true }, last: waiting })
     expect(made.growing).toMatchObject([{ zone: 'bridge', wantedMm: 12, presentMm: 8, readyOn: '2027-03-12' }])
@@ -117,7 +153,11 @@ describe('a wish that waits', () => {
     expect(at(made, 'bridge').why).toContain('grown for since')
   })
   it('can be let go', () => {
-    const made = plan({ coatNowMm: { all: 38, bridge: 8 }, request: { sameAsLast: true, letGo: ['bridge'] }, last: waiting }) // prettier-ignore
+    const made = plan({
+      coatNowMm: { all: 38, bridge: 8 },
+      request: { sameAsLast: true, letGo: ['bridge'] },
+      last: waiting,
+    })
     expect(made.growing).toEqual([])
   })
   it('goes by the dog’s own pace: 4 mm at 5 mm a week are 6 days', () => {
@@ -129,7 +169,10 @@ describe('a wish that waits', () => {
 
 describe('left and right', () => {
   it('the shorter side rules, and the card says so', () => {
-    const made = plan({ coatSidesMm: { 'ear-edge': { left: 20, right: 17 } }, request: { lengthsMm: { 'ear-edge': 20 } } }) // prettier-ignore
+    const made = plan({
+      coatSidesMm: { 'ear-edge': { left: 20, right: 17 } },
+      request: { lengthsMm: { 'ear-edge': 20 } },
+    })
     expect(at(made, 'ear-edge')).toMatchObject({ method: 'leave', lengthMm: 17 })
     expect(at(made, 'ear-edge').why).toContain('Left 20, right 17 mm: the shorter side rules.')
   })
@@ -138,7 +181,19 @@ describe('left and right', () => {
 describe('a card saved since the last visit', () => {
   it('is what the same again means, while the coat still comes from the last visit', () => {
     const last = { date: '2027-01-19', card: [{ zone: 'back' as const, lengthMm: 9.5 }] }
-    const saved = { date: '2027-02-01', card: [{ zone: 'back' as const, lengthMm: 16, method: 'comb' as const, comb: '0' as const, blade: '30' as const, lay: 'with' as const }] } // prettier-ignore
+    const saved = {
+      date: '2027-02-01',
+      card: [
+        {
+          zone: 'back' as const,
+          lengthMm: 16,
+          method: 'comb' as const,
+          comb: '0' as const,
+          blade: '30' as const,
+          lay: 'with' as const,
+        },
+      ],
+    }
     const made = plan({ coatNowMm: {}, request: { sameAsLast: true }, last, saved })
     expect(at(made, 'back')).toMatchObject({ comb: '0', lengthMm: 16 })
     expect(made.changes).toEqual([{ zone: 'back', fromMm: 9.5, toMm: 16 }])
@@ -146,7 +201,20 @@ describe('a card saved since the last visit', () => {
 })
 
 describe('a house’s own pattern', () => {
-  const ownPattern = { name: 'Harbour trim', card: [{ zone: 'back' as const, lengthMm: 19, method: 'comb' as const, comb: 'A' as const, blade: '30' as const, lay: 'with' as const, shape: null }] } // prettier-ignore
+  const ownPattern = {
+    name: 'Harbour trim',
+    card: [
+      {
+        zone: 'back' as const,
+        lengthMm: 19,
+        method: 'comb' as const,
+        comb: 'A' as const,
+        blade: '30' as const,
+        lay: 'with' as const,
+        shape: null,
+      },
+    ],
+  }
   it('lies over the library’s, under any wish, and waits for no coat', () => {
     expect(at(plan({ request: { pattern: 'teddy', ownPattern } }), 'back')).toMatchObject({ comb: 'A', lengthMm: 19 })
     expect(at(plan({ request: { ownPattern, lengthsMm: { back: 6.4 } } }), 'back').lengthMm).toBe(6.4)

@@ -39,14 +39,17 @@ export function makePlan(input: Case): Plan {
     consents,
     bath: {
       ...bathFor(
-      staged.stages.map(({ id }) => id),
-      input.dog.weightKg,
-      bodyMm,
-      mats.grades.size > 0,
-    ),
+        staged.stages.map(({ id }) => id),
+        input.dog.weightKg,
+        bodyMm,
+        mats.grades.size > 0,
+      ),
       waterMaxC: input.house?.waterMaxC ?? WATER_MAX_C,
     },
-    fit: { ...fitSlot(terms, staged.openWaitMin, input.slotMin, promise, daySigma), catchUp: catchUps(staged.stages, planned.card, meansOf(input)) },
+    fit: {
+      ...fitSlot(terms, staged.openWaitMin, input.slotMin, promise, daySigma),
+      catchUp: catchUps(staged.stages, planned.card, meansOf(input)),
+    },
     return: returnOf(input, staged.stages, staged.openWaitMin, planned.card),
   }
-} // prettier-ignore
+}

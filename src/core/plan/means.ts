@@ -7,4 +7,8 @@ import { coatToday } from './coatToday'
 export const laysFor = (input: Case): readonly Lay[] => (input.dog.coat === 'drop' ? ['against'] : ['with', 'against'])
 
 /** What this groom can be done with: the kit, the lays that suit the coat, and the coat itself. */
-export const meansOf = (input: Case): Means => ({ kit: input.kit ?? FULL_KIT, lays: laysFor(input), presentMm: coatToday(input) }) // prettier-ignore
+export const meansOf = (input: Case): Means => ({
+  kit: input.kit ?? FULL_KIT,
+  lays: laysFor(input),
+  presentMm: coatToday(input),
+})

@@ -9,24 +9,54 @@ import { HealthKind } from './case'
 const minutes = z.number().nonnegative()
 const lengthMm = z.number().nonnegative()
 
-export const Growing = z.strictObject({ zone: ZoneId, wantedMm: lengthMm, presentMm: lengthMm, readyOn: Day.nullable(), why: z.string() }) // prettier-ignore
+export const Growing = z.strictObject({
+  zone: ZoneId,
+  wantedMm: lengthMm,
+  presentMm: lengthMm,
+  readyOn: Day.nullable(),
+  why: z.string(),
+})
 export type Growing = z.infer<typeof Growing>
 
-export const PlannedStage = z.strictObject({ id: StageId, p50: minutes, p90: minutes, waitMin: minutes, zones: z.array(ZoneId), why: z.string() }) // prettier-ignore
+export const PlannedStage = z.strictObject({
+  id: StageId,
+  p50: minutes,
+  p90: minutes,
+  waitMin: minutes,
+  zones: z.array(ZoneId),
+  why: z.string(),
+})
 export type PlannedStage = z.infer<typeof PlannedStage>
 
 /** What a case comes to. Minutes, millimetres, millilitres, °C. */
 export const Plan = z.strictObject({
   kovit: z.literal('plan/1'),
-  understood: z.array(z.strictObject({ words: z.string(), zones: z.array(ZoneKey), lengthMm: lengthMm.optional(), means: z.string().default('') })),
+  understood: z.array(
+    z.strictObject({
+      words: z.string(),
+      zones: z.array(ZoneKey),
+      lengthMm: lengthMm.optional(),
+      means: z.string().default(''),
+    }),
+  ),
   unclear: z.array(z.string()),
   card: z.array(CardEntry),
   growing: z.array(Growing),
   changes: z.array(z.strictObject({ zone: ZoneId, fromMm: lengthMm, toMm: lengthMm })),
   stages: z.array(PlannedStage),
   left: z.array(z.strictObject({ id: StageId, why: z.string() })),
-  breaks: z.array(z.strictObject({ before: StageId, after: StageId, strength: z.enum(['must', 'should', 'house']), why: z.string() })),
-  cautions: z.array(z.strictObject({ id: z.string(), level: z.enum(['must', 'should', 'info']), stage: StageId, zone: ZoneId.nullable(), why: z.string() })),
+  breaks: z.array(
+    z.strictObject({ before: StageId, after: StageId, strength: z.enum(['must', 'should', 'house']), why: z.string() }),
+  ),
+  cautions: z.array(
+    z.strictObject({
+      id: z.string(),
+      level: z.enum(['must', 'should', 'info']),
+      stage: StageId,
+      zone: ZoneId.nullable(),
+      why: z.string(),
+    }),
+  ),
   refer: z.array(z.strictObject({ kind: HealthKind, why: z.string() })),
   consents: z.array(ConsentId),
   bath: z.strictObject({
@@ -35,9 +65,13 @@ export const Plan = z.strictObject({
     mixes: z.array(z.strictObject({ stage: StageId, ratio: z.number(), productMl: z.number(), waterMl: z.number() })),
   }),
   fit: z.strictObject({
-    slotMin: minutes, p50: minutes, p90: minutes, chance: z.number(), shortestSlotMin: minutes,
+    slotMin: minutes,
+    p50: minutes,
+    p90: minutes,
+    chance: z.number(),
+    shortestSlotMin: minutes,
     catchUp: z.array(z.strictObject({ id: z.string(), savesMin: minutes, costs: z.string() })),
   }),
   return: z.strictObject({ weeks: z.number(), on: Day, because: z.string() }).nullable(),
-}) // prettier-ignore
+})
 export type Plan = z.infer<typeof Plan>

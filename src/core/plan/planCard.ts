@@ -39,8 +39,10 @@ export function planCard(input: Case, mats: MatWork): PlannedCard {
   for (const wish of wishes.map((each) => withVerdict(each, input, verdicts))) {
     const present = presentMm.get(wish.zone) ?? 0
     const grade = mats.under.has(wish.zone) ? (mats.grades.get(wish.zone) ?? 0) : null
-    const planned = referred(input, wish, present) ?? canalCut(input, wish, present) ??
-      (grade === null ? cutZone(input, kit, wish, present) : cutUnderMat(kit, wish, grade, present)) // prettier-ignore
+    const planned =
+      referred(input, wish, present) ??
+      canalCut(input, wish, present) ??
+      (grade === null ? cutZone(input, kit, wish, present) : cutUnderMat(kit, wish, grade, present))
     card.push(entryOf(wish, withSides(input, wish, planned)))
     if (planned.wantedMm !== null) growing.push(growingOf(input, wish.zone, planned.wantedMm, planned.cut.lengthMm))
   }
@@ -57,8 +59,11 @@ function withVerdict(wish: Wish, { request, saved }: Case, verdicts: Verdicts): 
 function withSides({ coatSidesMm }: Case, { zone }: Wish, planned: ZoneCutPlan): ZoneCutPlan {
   const sides = coatSidesMm?.[zone]
   if (!sides || sides.left === sides.right) return planned
-  return { ...planned, why: `${planned.why} Left ${figureMm(sides.left)}, right ${figureMm(sides.right)} mm: the shorter side rules.` }
-} // prettier-ignore
+  return {
+    ...planned,
+    why: `${planned.why} Left ${figureMm(sides.left)}, right ${figureMm(sides.right)} mm: the shorter side rules.`,
+  }
+}
 
 const entryOf = (wish: Wish, { cut, why }: ZoneCutPlan): CardEntry => ({
   zone: wish.zone,

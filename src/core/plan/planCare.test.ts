@@ -95,16 +95,21 @@ describe('stages', () => {
     expect(made.bath.waterMaxC).toBe(36)
     expect(made.cautions.find(({ id }) => id === 'lukewarm')?.why).toBe('Lukewarm water, never above 36 °C.')
     expect(plan({}).bath.waterMaxC).toBe(38)
-    expect(Case.safeParse({ ...PLAIN, house: { ...house, waterMaxC: 45 } }).error?.issues[0]?.message).toBe('The water must be 30 to 38 °C.') // prettier-ignore
+    expect(Case.safeParse({ ...PLAIN, house: { ...house, waterMaxC: 45 } }).error?.issues[0]?.message).toBe(
+      'The water must be 30 to 38 °C.',
+    )
   })
   it('says who should be there for a dog that takes people, dogs or the work hard', () => {
     const arrive = (behaviour: Case['behaviour']) => plan({ behaviour }).stages.find(({ id }) => id === 'arrive')?.why
     expect(arrive({ people: 2, brush: 3 })).toBe('')
     expect(arrive({ dryer: 4 })).toBe('A second pair of hands from the start.')
-    expect(arrive({ people: 3, dogs: 3 })).toBe('The same groomer all through, and nobody else near. No other dog in the room.') // prettier-ignore
+    expect(arrive({ people: 3, dogs: 3 })).toBe(
+      'The same groomer all through, and nobody else near. No other dog in the room.',
+    )
   })
   it('asks two to lift a heavy dog, unless the table comes down or the dog walks up', () => {
-    const ids = (tableLift: 'by-hand' | 'electric-or-ramp') => plan({ dog: { ...PLAIN.dog, weightKg: 20 }, house: { ...house, tableLift } }).cautions.map(({ id }) => id) // prettier-ignore
+    const ids = (tableLift: 'by-hand' | 'electric-or-ramp') =>
+      plan({ dog: { ...PLAIN.dog, weightKg: 20 }, house: { ...house, tableLift } }).cautions.map(({ id }) => id)
     expect(ids('by-hand')).toContain('lift')
     expect(ids('electric-or-ramp')).not.toContain('lift')
     expect(ids('electric-or-ramp')).not.toContain('two-handlers')
@@ -124,5 +129,18 @@ describe('stages', () => {
     const [before, inside] = [plan({}), plan({ house: { ...house, nailsWhen: 'in-bath' } })]
     expect(inside.fit.p50).toBeLessThan(before.fit.p50 - 4)
   })
-  const house = { earHair: 'clip', earsWhen: 'before-bath', nailsWhen: 'before-bath', roughIn: 'auto', faceFeetWhen: 'before-bath', brushFirst: 'before-rough', footLift: 'on-table', startAt: 'body', bridge: 'leave', backbrush: 'no', difficultDog: 'short-and-kind', tableLift: 'by-hand' } as const // prettier-ignore
+  const house = {
+    earHair: 'clip',
+    earsWhen: 'before-bath',
+    nailsWhen: 'before-bath',
+    roughIn: 'auto',
+    faceFeetWhen: 'before-bath',
+    brushFirst: 'before-rough',
+    footLift: 'on-table',
+    startAt: 'body',
+    bridge: 'leave',
+    backbrush: 'no',
+    difficultDog: 'short-and-kind',
+    tableLift: 'by-hand',
+  } as const
 })

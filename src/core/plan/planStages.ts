@@ -21,7 +21,18 @@ import type { Plan, PlannedStage } from './plan'
 import { whoIsThere } from './whoIsThere'
 
 /** Stages that exist only for the zones cut there. */
-const FOR_ZONES: readonly StageId[] = ['pre-clip', 'sanitary', 'pads', 'body', 'flat-work', 'legs', 'feet', 'underline', 'tail', 'head'] // prettier-ignore
+const FOR_ZONES: readonly StageId[] = [
+  'pre-clip',
+  'sanitary',
+  'pads',
+  'body',
+  'flat-work',
+  'legs',
+  'feet',
+  'underline',
+  'tail',
+  'head',
+]
 const STOPPED: readonly StageId[] = ['arrive', 'look-over', 'handover']
 /** Clipped at or below this a zone is flat work, mm. Source: common practice (a 7F). */
 const FLAT_MM = 3.2

@@ -37,9 +37,12 @@ describe('a case', () => {
     [{ setting: 'garden' }, 'setting: This must be one of: salon, mobile.'],
     [{ kovit: 'case/2' }, 'kovit: This must be one of: case/1.'],
     [{ date: undefined }, 'date: Give a date as year-month-day, such as 2027-03-02.'],
-    [{ health: [{ kind: 'sad' }] }, 'health[0].kind: This must be one of: skin-red, sore, hot-spot, ear-smell, ear-discharge, lump-new, lump-changed, limp, breathing, heart, seizure, diabetic, arthritis, unsteady, blind, deaf, in-season, stitches, parasites, allergy, crust.'],
+    [
+      { health: [{ kind: 'sad' }] },
+      'health[0].kind: This must be one of: skin-red, sore, hot-spot, ear-smell, ear-discharge, lump-new, lump-changed, limp, breathing, heart, seizure, diabetic, arthritis, unsteady, blind, deaf, in-season, stitches, parasites, allergy, crust.',
+    ],
     [{ request: undefined }, 'request: This is missing, or it is not an object.'],
-  ])('%j is refused by the field', (change, line) => expect(problems(change)).toEqual([line])) // prettier-ignore
+  ])('%j is refused by the field', (change, line) => expect(problems(change)).toEqual([line]))
   it('names every fault at once', () =>
     expect(problems({ slotMin: 1, setting: 'x', date: '2027-02-30' })).toHaveLength(3))
 })

@@ -21,7 +21,15 @@ const TELLING = 0.5
 export function whyMinutes(input: Case, { stages, card }: Plan): MinutesWhy[] {
   const mats = matWork(input)
   const work = workOf(input, card, mats)
-  const table: StageWork = { ...work, coat: 'drop', weightKg: 7, behaviour: {}, matMin: 0, legsScissored: false, show: false }
+  const table: StageWork = {
+    ...work,
+    coat: 'drop',
+    weightKg: 7,
+    behaviour: {},
+    matMin: 0,
+    legsScissored: false,
+    show: false,
+  }
   const steps: [string, StageWork][] = [
     ['A calm 7 kg drop coat', table],
     [`${input.dog.weightKg} kg`, { ...table, weightKg: work.weightKg }],
@@ -33,7 +41,9 @@ export function whyMinutes(input: Case, { stages, card }: Plan): MinutesWhy[] {
   const sums = steps.map(([, each]) => stages.reduce((sum, { id }) => sum + stageMedianMin(id, each), 0))
   const learned = (dogToo: boolean) =>
     stages.reduce((sum, { id, zones }) => {
-      const { house, dog } = input.pace ? learnedLog(input.pace, id, howOf(id, zones, card, work.matMin > 0)) : { house: 0, dog: 0 }
+      const { house, dog } = input.pace
+        ? learnedLog(input.pace, id, howOf(id, zones, card, work.matMin > 0))
+        : { house: 0, dog: 0 }
       return sum + stageMedianMin(id, work) * Math.exp(house + (dogToo ? dog : 0))
     }, 0)
   const whole = sums.at(-1) ?? 0
@@ -43,4 +53,4 @@ export function whyMinutes(input: Case, { stages, card }: Plan): MinutesWhy[] {
     { what: 'its own visits', min: learned(true) - learned(false) },
   ]
   return [...rows, ...own].filter(({ min }) => Math.abs(min) >= TELLING)
-} // prettier-ignore
+}

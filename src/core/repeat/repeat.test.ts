@@ -4,7 +4,13 @@ import type { LastEntry } from '../request'
 import { ZONES, type ZoneId } from '../zones'
 import { bent, repeatScore } from '.'
 
-const cut = (zone: ZoneId, lengthMm: number, rest: Partial<LastEntry> = {}): LastEntry => ({ zone, lengthMm, method: 'scissor', side: null, ...rest }) // prettier-ignore
+const cut = (zone: ZoneId, lengthMm: number, rest: Partial<LastEntry> = {}): LastEntry => ({
+  zone,
+  lengthMm,
+  method: 'scissor',
+  side: null,
+  ...rest,
+})
 
 describe('how close one trim came to another', () => {
   it('is 100 for the same, and stays so within what no eye sees', () => {
@@ -18,26 +24,45 @@ describe('how close one trim came to another', () => {
   })
   it('a millimetre on the bridge counts more than one on the tail', () => {
     const card = [cut('bridge', 2), cut('tail', 60)]
-    expect(repeatScore(card, [cut('bridge', 5), cut('tail', 60)])).toBeLessThan(repeatScore(card, [cut('bridge', 2), cut('tail', 75)]) ?? 0) // prettier-ignore
+    expect(repeatScore(card, [cut('bridge', 5), cut('tail', 60)])).toBeLessThan(
+      repeatScore(card, [cut('bridge', 2), cut('tail', 75)]) ?? 0,
+    )
   })
   it('takes the side that is further off', () =>
-    expect(repeatScore([cut('foreleg', 25)], [cut('foreleg', 25, { side: 'left' }), cut('foreleg', 40, { side: 'right' })])).toBeLessThan(70)) // prettier-ignore
+    expect(
+      repeatScore([cut('foreleg', 25)], [cut('foreleg', 25, { side: 'left' }), cut('foreleg', 40, { side: 'right' })]),
+    ).toBeLessThan(70))
   it('is none where nothing that was to be cut is shared', () => {
     expect(repeatScore([], [cut('back', 3)])).toBeNull()
     expect(repeatScore([cut('back', 13, { method: 'leave' })], [cut('back', 3)])).toBeNull()
   })
   it('is always 0 to 100', () =>
     fc.assert(
-      fc.property(fc.array(fc.tuple(fc.constantFrom(...ZONES), fc.double({ min: 0, max: 300, noNaN: true }), fc.double({ min: 0, max: 300, noNaN: true }))), (zones) => {
-        const score = repeatScore(zones.map(([zone, mm]) => cut(zone, mm)), zones.map(([zone, , mm]) => cut(zone, mm))) // prettier-ignore
-        if (score !== null) expect(score >= 0 && score <= 100).toBe(true)
-      }),
-    )) // prettier-ignore
+      fc.property(
+        fc.array(
+          fc.tuple(
+            fc.constantFrom(...ZONES),
+            fc.double({ min: 0, max: 300, noNaN: true }),
+            fc.double({ min: 0, max: 300, noNaN: true }),
+          ),
+        ),
+        (zones) => {
+          const score = repeatScore(
+            zones.map(([zone, mm]) => cut(zone, mm)),
+            zones.map(([zone, , mm]) => cut(zone, mm)),
+          )
+          if (score !== null) expect(score >= 0 && score <= 100).toBe(true)
+        },
+      ),
+    ))
 })
 
 describe('the owner’s word', () => {
   it('makes longer what was too short and shorter what was too long, tools chosen anew', () => {
-    const [ears, back, tail] = bent([cut('ear-edge', 20), cut('back', 5.5, { method: 'clip', blade: '4F', lay: 'against' }), cut('tail', 45)], { 'ear-edge': 'too short', back: 'too long' }) // prettier-ignore
+    const [ears, back, tail] = bent(
+      [cut('ear-edge', 20), cut('back', 5.5, { method: 'clip', blade: '4F', lay: 'against' }), cut('tail', 45)],
+      { 'ear-edge': 'too short', back: 'too long' },
+    )
     expect(ears?.lengthMm).toBe(24)
     expect(back).toMatchObject({ lengthMm: 3.5, blade: null })
     expect(tail?.lengthMm).toBe(45)

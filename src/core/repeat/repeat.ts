@@ -25,4 +25,4 @@ export function repeatScore(wanted: readonly LastEntry[], cut: readonly LastEntr
     weights += 1 / tolerance
   }
   return weights === 0 ? null : Math.round((100 * sum) / weights)
-} // prettier-ignore
+}

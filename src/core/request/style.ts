@@ -16,9 +16,14 @@ export function applyStyle(wishes: Wishes, { tail, feet, ears }: Request): void 
 export function applyShape(wishes: Wishes, zones: readonly ZoneId[], shape: string, explicit: boolean): void {
   for (const zone of zones) {
     const want = shapeWant(zone, shape) ?? wishes.get(zone)?.want
-    put(wishes, zone, { shape, why: `${shape}, as asked.`, ...(want ? { want } : {}), ...(explicit ? { explicit } : {}) })
+    put(wishes, zone, {
+      shape,
+      why: `${shape}, as asked.`,
+      ...(want ? { want } : {}),
+      ...(explicit ? { explicit } : {}),
+    })
   }
-} // prettier-ignore
+}
 
 /** A shaved or clean shape takes a 10; a natural one is left; shaped feet are scissored. Source: common practice. */
 function shapeWant(zone: ZoneId, shape: string): Want | null {

@@ -27,5 +27,7 @@ export function lengthWant(pattern: Want, lengthMm: number): Want {
 
 /** The zones a wish for a key reaches: armpit and belly follow a group only where the pattern names nothing closer. */
 export function reached(key: ZoneKey, card: PatternCard, face: FaceStyle = card.face): ZoneId[] {
-  return zonesCutBy(key, face).filter((zone) => zone === key || !FOLLOWERS.includes(zone) || !card.lines.get(zone)?.named)
-} // prettier-ignore
+  return zonesCutBy(key, face).filter(
+    (zone) => zone === key || !FOLLOWERS.includes(zone) || !card.lines.get(zone)?.named,
+  )
+}

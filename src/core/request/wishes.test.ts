@@ -68,11 +68,15 @@ describe('words among the wishes', () => {
     { zone: 'back', lengthMm: 9.5, method: 'comb', comb: '2', blade: '30', lay: 'with' },
     { zone: 'muzzle', lengthMm: 20, method: 'scissor' },
   ]
-  const said = (words: string, zone: ZoneId, rest: object = {}) => wishes({ pattern: 'one-length', words, ...rest }, last).get(zone)?.want // prettier-ignore
+  const said = (words: string, zone: ZoneId, rest: object = {}) =>
+    wishes({ pattern: 'one-length', words, ...rest }, last).get(zone)?.want
   it('beat the last card and the pattern, and give way to a length and a tool by field', () => {
     expect(said('16 mm on the back', 'back', { sameAsLast: true })).toEqual({ by: 'clipper', lengthMm: 16 })
     expect(said('16 mm on the back', 'back', { lengthsMm: { body: 12 } })).toEqual({ by: 'clipper', lengthMm: 12 })
-    expect(said('leave the back', 'back', { tools: { back: { blade: '7F' } } })).toEqual({ by: 'tool', tool: { blade: '7F' } }) // prettier-ignore
+    expect(said('leave the back', 'back', { tools: { back: { blade: '7F' } } })).toEqual({
+      by: 'tool',
+      tool: { blade: '7F' },
+    })
   })
   it('one step shorter than comb 2 is comb 4; a scissored muzzle loses a fifth, a touch is a tenth', () => {
     expect(said('shorter than last time', 'back')).toEqual({ by: 'clipper', lengthMm: 6.4 })
@@ -81,18 +85,36 @@ describe('words among the wishes', () => {
     expect(said('back 3 mm longer', 'back')).toEqual({ by: 'clipper', lengthMm: 12.5 })
   })
   it('a 10 goes to a 15 and no further: below it nobody steps by saying shorter', () => {
-    const shaved = (blade: '10' | '15', lengthMm: number) => [{ zone: 'cheek' as const, lengthMm, method: 'clip' as const, blade, lay: 'with' as const }] // prettier-ignore
-    expect(wishes({ words: 'cheeks shorter' }, shaved('10', 1.5)).get('cheek')?.want).toEqual({ by: 'clipper', lengthMm: 1.2 }) // prettier-ignore
-    expect(answer({ words: 'cheeks shorter' }, shaved('15', 1.2)).unclear).toEqual(['"cheeks shorter": it is as short as is kind already.']) // prettier-ignore
+    const shaved = (blade: '10' | '15', lengthMm: number) => [
+      { zone: 'cheek' as const, lengthMm, method: 'clip' as const, blade, lay: 'with' as const },
+    ]
+    expect(wishes({ words: 'cheeks shorter' }, shaved('10', 1.5)).get('cheek')?.want).toEqual({
+      by: 'clipper',
+      lengthMm: 1.2,
+    })
+    expect(answer({ words: 'cheeks shorter' }, shaved('15', 1.2)).unclear).toEqual([
+      '"cheeks shorter": it is as short as is kind already.',
+    ])
   })
   it('a whole face shorter does not touch the eye corners, which are done for health', () => {
-    const card = [{ zone: 'muzzle' as const, lengthMm: 20, method: 'scissor' as const }, { zone: 'eye-corner' as const, lengthMm: 1.5, method: 'clip' as const, blade: '10' as const, lay: 'with' as const }] // prettier-ignore
+    const card = [
+      { zone: 'muzzle' as const, lengthMm: 20, method: 'scissor' as const },
+      {
+        zone: 'eye-corner' as const,
+        lengthMm: 1.5,
+        method: 'clip' as const,
+        blade: '10' as const,
+        lay: 'with' as const,
+      },
+    ]
     const made = wishes({ words: 'face shorter' }, card)
     expect(made.get('muzzle')?.explicit).toBe(true)
     expect(made.get('eye-corner')?.explicit).toBe(false)
   })
   it('shorter than nothing is asked back', () =>
-    expect(answer({ words: 'tail a bit shorter' }).unclear).toEqual(['"tail a bit shorter": shorter than what? How many mm?'])) // prettier-ignore
+    expect(answer({ words: 'tail a bit shorter' }).unclear).toEqual([
+      '"tail a bit shorter": shorter than what? How many mm?',
+    ]))
   it('says back by zone what it took', () =>
     expect(answer({ words: 'half an inch all over, leave the ears' }).understood).toEqual([
       { words: 'half an inch all over', zones: ['all'], lengthMm: 12.7, means: '12.7 mm' },
@@ -108,7 +130,15 @@ describe('words among the wishes', () => {
     expect(said('15 mm off the tail', 'tail')).toEqual({ by: 'scissor', lengthMm: 25 }))
   it('a tail off the floor is left when it clears, and cut when it does not', () => {
     expect(said('tail an inch off the floor', 'tail')).toEqual({ by: 'leave' })
-    const long = wishesOf({ request: { words: 'tail an inch off the floor' }, coat: 'silky', dog: { build: 'square', heightCm: 30 }, last: [], growing: [], kit: FULL_KIT, presentMm: new Map(ZONES.map((zone) => [zone, 200])) }) // prettier-ignore
+    const long = wishesOf({
+      request: { words: 'tail an inch off the floor' },
+      coat: 'silky',
+      dog: { build: 'square', heightCm: 30 },
+      last: [],
+      growing: [],
+      kit: FULL_KIT,
+      presentMm: new Map(ZONES.map((zone) => [zone, 200])),
+    })
     // 93 % of 300 mm is 279; less the tail's 110 and the inch leaves 144.
     expect(long.wishes.find(({ zone }) => zone === 'tail')?.want).toEqual({ by: 'scissor', lengthMm: 144 })
   })

@@ -32,7 +32,11 @@ export function wishesOf(asked: Asked): Answered {
   applyStyle(wishes, request)
   if (request.sameAsLast) for (const entry of shorterSides(asked.last).values()) applyLast(wishes, entry)
   for (const { zone, wantedMm } of asked.growing.filter((each) => !request.letGo?.includes(each.zone)))
-    put(wishes, zone, { want: lengthWant(card.lines.get(zone)?.want ?? { by: 'leave' }, wantedMm), explicit: true, why: 'Wished before, and grown for since.' }) // prettier-ignore
+    put(wishes, zone, {
+      want: lengthWant(card.lines.get(zone)?.want ?? { by: 'leave' }, wantedMm),
+      explicit: true,
+      why: 'Wished before, and grown for since.',
+    })
   const said = applySpoken(wishes, reading, { ...asked, card })
   applyFields(wishes, request, card)
   return { wishes: [...wishes.values()], ...said }
@@ -42,10 +46,18 @@ function applyFields(wishes: Wishes, request: Request, card: PatternCard): void 
   const reach = (key: ZoneKey) => reached(key, card)
   const lengths = request.lengthsMm ?? {}
   for (const [zone, { key }] of spread(lengths, card.face, reach))
-    put(wishes, zone, { want: lengthWant(wishes.get(zone)?.want ?? { by: 'leave' }, lengths[key] ?? 0), explicit: true, why: `${lengths[key]} mm asked for ${key}.` }) // prettier-ignore
+    put(wishes, zone, {
+      want: lengthWant(wishes.get(zone)?.want ?? { by: 'leave' }, lengths[key] ?? 0),
+      explicit: true,
+      why: `${lengths[key]} mm asked for ${key}.`,
+    })
   const tools = request.tools ?? {}
   for (const [zone, { key }] of spread(tools, card.face, reach))
-    put(wishes, zone, { want: { by: 'tool', tool: tools[key] ?? {} }, explicit: true, why: `This tool asked for ${key}.` }) // prettier-ignore
+    put(wishes, zone, {
+      want: { by: 'tool', tool: tools[key] ?? {} },
+      explicit: true,
+      why: `This tool asked for ${key}.`,
+    })
   for (const key of request.keep ?? [])
     for (const zone of zonesOf(key, card.face))
       put(wishes, zone, { want: { by: 'leave' }, explicit: true, why: 'Kept, as asked.' })

@@ -3,7 +3,18 @@ import type { CardEntry } from '../request'
 import type { ZoneId } from '../zones'
 import { returning, type ReturnOf } from '.'
 
-const cut = (zone: ZoneId, lengthMm: number, method: CardEntry['method'] = 'scissor'): CardEntry => ({ zone, side: null, method, blade: null, comb: null, lay: null, lengthMm, shape: null, join: 'blend', why: '' }) // prettier-ignore
+const cut = (zone: ZoneId, lengthMm: number, method: CardEntry['method'] = 'scissor'): CardEntry => ({
+  zone,
+  side: null,
+  method,
+  blade: null,
+  comb: null,
+  lay: null,
+  lengthMm,
+  shape: null,
+  join: 'blend',
+  why: '',
+})
 const of = (change: Partial<ReturnOf> = {}): ReturnOf => ({
   dog: { build: 'square', coat: 'curly', heightCm: 52, weightKg: 19 },
   rates: {},

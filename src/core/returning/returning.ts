@@ -61,7 +61,10 @@ export function returning(of: ReturnOf): Return {
     ['slot', slotWeek(of)],
   ]
   const dated = reasons.flatMap(([because, week]) => (week === null ? [] : [{ because, weeks: Math.max(1, week) }]))
-  const first = dated.reduce((a, b) => (b.weeks < a.weeks ? b : a), { because: 'mats' as ReturnReason, weeks: COAT_FACTS[of.dog.coat].returnWeeks[1] }) // prettier-ignore
+  const first = dated.reduce((a, b) => (b.weeks < a.weeks ? b : a), {
+    because: 'mats' as ReturnReason,
+    weeks: COAT_FACTS[of.dog.coat].returnWeeks[1],
+  })
   return { ...first, on: addDays(of.date, first.weeks * 7) }
 }
 
@@ -110,7 +113,8 @@ function slotWeek(of: ReturnOf): number | null {
   for (let week = 1; week <= from + 4; week++) {
     const grade = Math.max(0, Math.min(3, week - from + SMALL_KNOTS_BEFORE + 1))
     const extra = matMinutes(new Map(FRICTION.map((zone) => [zone, grade])))
-    if (sumOverDays(terms, waitMin + extra, daySigma).chanceWithin(slotMin) < chance) return week === 1 && grade === 0 ? null : week
+    if (sumOverDays(terms, waitMin + extra, daySigma).chanceWithin(slotMin) < chance)
+      return week === 1 && grade === 0 ? null : week
   }
   return null
-} // prettier-ignore
+}

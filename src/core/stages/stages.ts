@@ -1,15 +1,51 @@
 import { z } from 'zod'
 
 export const STAGES = [
-  'arrive', 'look-over', 'brush-out', 'rough-in', 'ears', 'nails', 'pre-clip',
-  'wash', 'second-wash', 'condition', 'rinse', 'towel', 'dry', 'comb-through',
-  'sanitary', 'pads', 'body', 'flat-work', 'legs', 'feet', 'underline', 'tail', 'head',
-  'blend', 'step-back', 'finish', 'handover',
-] as const // prettier-ignore
+  'arrive',
+  'look-over',
+  'brush-out',
+  'rough-in',
+  'ears',
+  'nails',
+  'pre-clip',
+  'wash',
+  'second-wash',
+  'condition',
+  'rinse',
+  'towel',
+  'dry',
+  'comb-through',
+  'sanitary',
+  'pads',
+  'body',
+  'flat-work',
+  'legs',
+  'feet',
+  'underline',
+  'tail',
+  'head',
+  'blend',
+  'step-back',
+  'finish',
+  'handover',
+] as const
 export const StageId = z.enum(STAGES)
 export type StageId = z.infer<typeof StageId>
 
-export const TRIGGERS = ['table', 'brush', 'nails', 'ears', 'bath', 'dryer', 'clipper', 'face', 'feet', 'rear', 'people', 'dogs'] as const // prettier-ignore
+export const TRIGGERS = [
+  'table',
+  'brush',
+  'nails',
+  'ears',
+  'bath',
+  'dryer',
+  'clipper',
+  'face',
+  'feet',
+  'rear',
+  'people',
+  'dogs',
+] as const
 export const Trigger = z.enum(TRIGGERS)
 export type Trigger = z.infer<typeof Trigger>
 

@@ -11,14 +11,26 @@ const STEPS: Partial<Record<StageId, readonly string[]>> = {
   body: ['Two or three passes', 'Comb up between', 'Level topline, no tracks, no skirt line'],
   'flat-work': ['Ears, cheeks and neck before the brows', 'Both sides by the same marks'],
   legs: ['Front straight line first', 'Four planes each', 'Straight from chest to toe'],
-  feet: ['Standing first, foot flat', 'Look straight down: the first cut fixes the line', 'Then lift and clear what passes the pad'],
+  feet: [
+    'Standing first, foot flat',
+    'Look straight down: the first cut fixes the line',
+    'Then lift and clear what passes the pad',
+  ],
   underline: ['Chest to underline one line', 'Clean between the hind legs'],
   tail: ['It moves and nothing sticks out'],
-  head: ['Chin', 'Muzzle sides, then behind the muzzle', 'Visor', 'Skull', 'Cheeks', 'Ears', 'The other side by the same marks'],
+  head: [
+    'Chin',
+    'Muzzle sides, then behind the muzzle',
+    'Visor',
+    'Skull',
+    'Cheeks',
+    'Ears',
+    'The other side by the same marks',
+  ],
   blend: ['Erase lines with thinners and chunkers', 'Comb and look again after every cut'],
   'step-back': ['Two metres off, all four sides', 'Let it shake and walk', 'Comb up', 'Left against right'],
   finish: ['After photo', 'Collar last'],
-} // prettier-ignore
+}
 
 /** What of house and dog changes the steps. */
 export interface StepFacts {

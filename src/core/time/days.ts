@@ -2,9 +2,14 @@ import { sumOfLognormals, type MinutesSum, type Term } from './lognormal'
 
 /** Seven nodes and weights of Gauss-Hermite quadrature for the standard normal. Source: Abramowitz and Stegun (1964), table 25.10, scaled by √2 and √π. */
 const NODES: readonly (readonly [number, number])[] = [
-  [-3.7504397177, 0.0005482689], [-2.3667594107, 0.030757124], [-1.1544053947, 0.2401231786], [0, 0.4571428571],
-  [1.1544053947, 0.2401231786], [2.3667594107, 0.030757124], [3.7504397177, 0.0005482689],
-] // prettier-ignore
+  [-3.7504397177, 0.0005482689],
+  [-2.3667594107, 0.030757124],
+  [-1.1544053947, 0.2401231786],
+  [0, 0.4571428571],
+  [1.1544053947, 0.2401231786],
+  [2.3667594107, 0.030757124],
+  [3.7504397177, 0.0005482689],
+]
 
 const HALVINGS = 50
 
@@ -16,10 +21,12 @@ const HALVINGS = 50
  * @param dayLog where the day is known to lie, 0 for a usual one
  */
 export function sumOverDays(terms: readonly Term[], fixedMin: number, daySigma: number, dayLog = 0): MinutesSum {
-  const moved = dayLog === 0 ? terms : terms.map(({ medianMin, sigma }) => ({ medianMin: medianMin * Math.exp(dayLog), sigma }))
+  const moved =
+    dayLog === 0 ? terms : terms.map(({ medianMin, sigma }) => ({ medianMin: medianMin * Math.exp(dayLog), sigma }))
   if (daySigma <= 0 || terms.length === 0) return sumOfLognormals(moved, fixedMin)
   const usual = sumOfLognormals(moved)
-  const chanceWithin = (min: number) => NODES.reduce((sum, [z, weight]) => sum + weight * usual.chanceWithin((min - fixedMin) * Math.exp(-daySigma * z)), 0)
+  const chanceWithin = (min: number) =>
+    NODES.reduce((sum, [z, weight]) => sum + weight * usual.chanceWithin((min - fixedMin) * Math.exp(-daySigma * z)), 0)
   const w = Math.exp(daySigma ** 2)
   const mean = usual.meanMin * Math.sqrt(w)
   const square = (usual.sdMin ** 2 + usual.meanMin ** 2) * w ** 2
@@ -37,4 +44,4 @@ export function sumOverDays(terms: readonly Term[], fixedMin: number, daySigma: 
       return (low + high) / 2
     },
   }
-} // prettier-ignore
+}

@@ -31,7 +31,15 @@ describe('minutes of a stage (from memory, for a calm 7 kg drop coat)', () => {
   it('the worst of what a dog minds counts once', () =>
     expect(stageMedianMin('nails', { ...CALM, behaviour: { nails: 2, feet: 1 } })).toBeCloseTo(4.8))
   it('mats add to the brush-out only, unscaled', () => {
-    expect(matMinutes(new Map([['armpit', 2], ['ear-out', 1], ['tail', 3]]))).toBe(19) // prettier-ignore
+    expect(
+      matMinutes(
+        new Map([
+          ['armpit', 2],
+          ['ear-out', 1],
+          ['tail', 3],
+        ]),
+      ),
+    ).toBe(19)
     expect(stageMedianMin('brush-out', { ...CALM, weightKg: 28, matMin: 7 })).toBeCloseTo(19)
     expect(stageMedianMin('wash', { ...CALM, matMin: 7 })).toBe(4)
   })

@@ -16,7 +16,12 @@ export interface Apart {
 }
 
 /** Was it the estimate, or the day? */
-export function apart(planned: readonly PlannedStage[], visit: Visit, spread: Pick<Pace, 'stages' | 'daySigma'> | null, nowMs: number): Apart {
+export function apart(
+  planned: readonly PlannedStage[],
+  visit: Visit,
+  spread: Pick<Pace, 'stages' | 'daySigma'> | null,
+  nowMs: number,
+): Apart {
   const done = doneByStage(visit, nowMs)
   const { log } = dayOf(planned, visit, spread)
   const there = planned.filter(({ id }) => done.has(id))
@@ -24,4 +29,4 @@ export function apart(planned: readonly PlannedStage[], visit: Visit, spread: Pi
   const totalMin = there.reduce((sum, { id }) => sum + (done.get(id)?.handsMin ?? 0), 0) - plannedMin
   const dayMin = plannedMin * (Math.exp(log) - 1)
   return { totalMin, dayMin, stagesMin: totalMin - dayMin, dayFactor: Math.exp(log) }
-} // prettier-ignore
+}

@@ -7,7 +7,12 @@ const MIN = 60_000
 const START = 1_800_000_000_000
 let count = 0
 const event = (min: number, rest: object) =>
-  VisitEvent.parse({ id: `00000000-0000-4000-8000-${String(++count).padStart(12, '0')}`, atMs: START + min * MIN, by: 'Wren', ...rest }) // prettier-ignore
+  VisitEvent.parse({
+    id: `00000000-0000-4000-8000-${String(++count).padStart(12, '0')}`,
+    atMs: START + min * MIN,
+    by: 'Wren',
+    ...rest,
+  })
 const IDS = STAGES.filter((id) => id !== 'condition').slice(0, 12)
 const PLANNED = IDS.map((id): PlannedStage => ({ id, p50: 10, p90: 14, waitMin: 0, zones: [], why: '' }))
 /** So many stages done, each of `min` minutes, and the next begun. */
@@ -35,13 +40,17 @@ describe('the day', () => {
   })
   it('is a usual one before anything is done, and is not thrown by one stage left running', () => {
     expect(dayOf(PLANNED, foldVisit([]), null).log).toBe(0)
-    const slips = foldVisit([event(0, { kind: 'stage-started', stage: 'arrive' }), event(600, { kind: 'stage-started', stage: 'look-over' })]) // prettier-ignore
+    const slips = foldVisit([
+      event(0, { kind: 'stage-started', stage: 'arrive' }),
+      event(600, { kind: 'stage-started', stage: 'look-over' }),
+    ])
     expect(Math.exp(dayOf(PLANNED, slips, null).log)).toBeLessThan(1.1)
   })
 })
 
 describe('the finish', () => {
-  const done = (stages: number, min: number) => forecast(PLANNED, after(stages, min), START + 150 * MIN, START + stages * min * MIN) // prettier-ignore
+  const done = (stages: number, min: number) =>
+    forecast(PLANNED, after(stages, min), START + 150 * MIN, START + stages * min * MIN)
   it('moves further than the minutes lost so far, on a slow day', () => {
     const [usual, slow] = [done(6, 10), done(6, 13)]
     expect(slow.likelyMs - usual.likelyMs).toBeGreaterThan(6 * 3 * MIN)
@@ -74,10 +83,13 @@ describe('planned against done', () => {
 describe('what was timed', () => {
   it('leaves out a stage under way, and counts half what was taken up twice or paused for long', () => {
     const visit = foldVisit([
-      event(0, { kind: 'stage-started', stage: 'arrive' }), event(4, { kind: 'stage-started', stage: 'look-over' }),
-      event(5, { kind: 'paused' }), event(25, { kind: 'resumed' }), event(26, { kind: 'stage-started', stage: 'arrive' }),
+      event(0, { kind: 'stage-started', stage: 'arrive' }),
+      event(4, { kind: 'stage-started', stage: 'look-over' }),
+      event(5, { kind: 'paused' }),
+      event(25, { kind: 'resumed' }),
+      event(26, { kind: 'stage-started', stage: 'arrive' }),
       event(27, { kind: 'stage-started', stage: 'brush-out' }),
-    ]) // prettier-ignore
+    ])
     expect(timedStages(visit, START + 40 * MIN)).toEqual([
       { stage: 'arrive', actualMin: 5, weight: 0.5 },
       { stage: 'look-over', actualMin: 2, weight: 0.5 },

@@ -48,7 +48,13 @@ const LEAST_TIMED_MIN = 0.2
 const FURTHEST = 2
 
 /** When the visit will be done: what remains of this stage, and the stages to come, on a day as slow as it has shown itself. */
-export function forecast(planned: readonly PlannedStage[], visit: Visit, slotEndMs: number, nowMs: number, spread: Spread = null): Forecast {
+export function forecast(
+  planned: readonly PlannedStage[],
+  visit: Visit,
+  slotEndMs: number,
+  nowMs: number,
+  spread: Spread = null,
+): Forecast {
   const day = dayOf(planned, visit, spread)
   const toCome = stagesToCome(planned, visit)
   const { term, waitMin } = rest(planned, visit, nowMs, spread, day.log)
@@ -63,10 +69,16 @@ export function forecast(planned: readonly PlannedStage[], visit: Visit, slotEnd
     dayFactor: Math.exp(day.log),
     lacksMin: (chance) => Math.max(0, sum.percentileMin(chance) - leftMin),
   }
-} // prettier-ignore
+}
 
 /** What is left of the stage under way: hands-on as a lognormal that has lasted so long already, and its wait. */
-function rest(planned: readonly PlannedStage[], visit: Visit, nowMs: number, spread: Spread, dayLog: number): { term: Term | null; waitMin: number } {
+function rest(
+  planned: readonly PlannedStage[],
+  visit: Visit,
+  nowMs: number,
+  spread: Spread,
+  dayLog: number,
+): { term: Term | null; waitMin: number } {
   const record = underWay(visit)
   const at = planned.findIndex(({ id }) => id === record?.stage)
   const current = planned[at]
@@ -80,4 +92,4 @@ function rest(planned: readonly PlannedStage[], visit: Visit, nowMs: number, spr
     term: handsDone ? null : lognormalLeft(term, spent.handsMin),
     waitMin: waited ? 0 : Math.max(0, openWait(planned, at) - spent.waitMin),
   }
-} // prettier-ignore
+}

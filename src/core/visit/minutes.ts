@@ -54,12 +54,14 @@ export function timedStages(visit: Visit, nowMs: number): { stage: StageId; actu
   const stop = stoppedBy(visit)
   return [...doneByStage(visit, nowMs)].flatMap(([stage, { handsMin }]) => {
     const records = visit.stages.filter((each) => each.stage === stage)
-    const whole = records.every(({ startMs, endMs }) => endMs !== null && (stop === null || endMs <= stop.atMs || startMs > stop.atMs))
+    const whole = records.every(
+      ({ startMs, endMs }) => endMs !== null && (stop === null || endMs <= stop.atMs || startMs > stop.atMs),
+    )
     const pausedMin = records.reduce((sum, { pausedMs }) => sum + pausedMs, 0) / MS_PER_MIN
     const doubtful = records.length > 1 || pausedMin > handsMin
     return whole ? [{ stage, actualMin: handsMin, weight: doubtful ? DOUBTFUL : 1 }] : []
   })
-} // prettier-ignore
+}
 
 /** Minutes from the first stage to the last mark, pauses included: what the slot is held against. */
 export const elapsedMin = (visit: Visit, nowMs: number): number =>

@@ -6,7 +6,14 @@ const START = 1_800_000_000_000
 const id = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`
 const event = (n: number, rest: object): VisitEvent =>
   VisitEvent.parse({ id: id(n), atMs: START + n * 60_000, by: 'Wren', ...rest })
-const lump = (status: string, sizeMm: number | null = 8) => ({ kind: 'lump', zone: 'side', side: 'left', sizeMm, status, words: '' }) // prettier-ignore
+const lump = (status: string, sizeMm: number | null = 8) => ({
+  kind: 'lump',
+  zone: 'side',
+  side: 'left',
+  sizeMm,
+  status,
+  words: '',
+})
 const SHOWN = 'Quill is matted at the skin. I want Quill clipped short.'
 const SIGNED = event(3, { kind: 'consent', consent: 'pelt', shown: SHOWN, signed: 'Hedda Marsh' })
 
@@ -36,14 +43,20 @@ describe('what a visit records besides its minutes', () => {
     )
   })
   it('takes behaviour back with an undo, so that the word before it counts again', () =>
-    expect(foldVisit([...LOG, event(9, { kind: 'undone', undoes: id(8) })]).behaviour).toEqual({ dryer: { grade: 2, worked: '' } })) // prettier-ignore
+    expect(foldVisit([...LOG, event(9, { kind: 'undone', undoes: id(8) })]).behaviour).toEqual({
+      dryer: { grade: 2, worked: '' },
+    }))
   it('never takes a signature back, whoever asks', () => {
     expect(foldVisit([...LOG, event(9, { kind: 'undone', undoes: SIGNED.id })]).consents).toHaveLength(1)
     expect(lastLive(LOG.slice(0, 3))?.kind).toBe('weighed')
   })
   it('takes findings and behaviour after the finish, no weight', () => {
     const done = [...LOG, event(20, { kind: 'finished' })]
-    const late = foldVisit([...done, event(21, { kind: 'finding', finding: lump('gone') }), event(22, { kind: 'weighed', weightKg: 3 })]) // prettier-ignore
+    const late = foldVisit([
+      ...done,
+      event(21, { kind: 'finding', finding: lump('gone') }),
+      event(22, { kind: 'weighed', weightKg: 3 }),
+    ])
     expect(late.findings).toHaveLength(2)
     expect(late.weightKg).toBe(18.6)
   })

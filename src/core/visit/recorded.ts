@@ -59,7 +59,7 @@ export function recorded(visit: Visit, event: Recorded): Visit {
     default:
       return unreachable(event)
   }
-} // prettier-ignore
+}
 
 const samePlace = (a: BenchCut, b: BenchCut): boolean => a.zone === b.zone && (a.side === b.side || b.side === null)
 

@@ -30,11 +30,17 @@ describe('the plan as it stands on the bench', () => {
   })
   it('keeps the stages and their order, whatever is measured', () => {
     const ids = ({ stages }: typeof BEGUN) => stages.map(({ id }) => id)
-    const { plan } = now(happened(1, { kind: 'measured', zone: 'back', lengthMm: 90 }), happened(2, { kind: 'matted', zone: 'belly', grade: 3 })) // prettier-ignore
+    const { plan } = now(
+      happened(1, { kind: 'measured', zone: 'back', lengthMm: 90 }),
+      happened(2, { kind: 'matted', zone: 'belly', grade: 3 }),
+    )
     expect(ids(plan)).toEqual(ids(BEGUN))
   })
   it('the last word on a zone counts; taken back it counts no more', () => {
-    const twice = [happened(1, { kind: 'measured', zone: 'back', lengthMm: 9 }), happened(2, { kind: 'measured', zone: 'back', lengthMm: 70 })] // prettier-ignore
+    const twice = [
+      happened(1, { kind: 'measured', zone: 'back', lengthMm: 9 }),
+      happened(2, { kind: 'measured', zone: 'back', lengthMm: 70 }),
+    ]
     expect(now(...twice).case.coatSidesMm?.back).toEqual({ left: 70, right: 70 })
     const back = happened(3, { kind: 'undone', undoes: '00000000-0000-4000-8000-000000000002' })
     expect(now(...twice, back).case.coatSidesMm?.back?.left).toBe(9)
@@ -42,8 +48,13 @@ describe('the plan as it stands on the bench', () => {
 })
 
 describe('what has to be minded now', () => {
-  const arrived = [happened(1, { kind: 'stage-started', stage: 'arrive' }), happened(2, { kind: 'stage-started', stage: 'look-over' })] // prettier-ignore
-  const felted = (['back', 'side', 'rump', 'thigh', 'foreleg'] as const).map((zone, n) => happened(3 + n, { kind: 'matted', zone, grade: 4 })) // prettier-ignore
+  const arrived = [
+    happened(1, { kind: 'stage-started', stage: 'arrive' }),
+    happened(2, { kind: 'stage-started', stage: 'look-over' }),
+  ]
+  const felted = (['back', 'side', 'rump', 'thigh', 'foreleg'] as const).map((zone, n) =>
+    happened(3 + n, { kind: 'matted', zone, grade: 4 }),
+  )
   const stagesOf = ({ plan }: ReturnType<typeof now>, id: string) =>
     plan.cautions.filter((each) => each.id === id).map(({ stage }) => stage)
 

@@ -17,7 +17,7 @@ export interface Standing {
  */
 export function standing(planned: Case, begun: Plan, visit: Visit): Standing {
   const now = asMeasured(planned, begun, visit)
-  const plan = visit.caughtUp.length === 0 ? now.plan : catchUp(now.plan, visit.caughtUp, meansOf(now.case)) // prettier-ignore
+  const plan = visit.caughtUp.length === 0 ? now.plan : catchUp(now.plan, visit.caughtUp, meansOf(now.case))
   const changed = plan !== begun || visit.weightKg !== null || Object.keys(visit.behaviour).length > 0
   return { case: now.case, plan: changed ? { ...plan, ...careNow(now.case, plan, begun, visit) } : begun }
 }

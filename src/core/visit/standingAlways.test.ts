@@ -15,7 +15,12 @@ const telling = fc.oneof(
   fc.record({ kind: fc.constant('measured'), zone, lengthMm: fc.integer({ min: 0, max: 200 }) }),
   fc.record({ kind: fc.constant('matted'), zone, grade: fc.integer({ min: 0, max: 4 }) }),
   fc.record({ kind: fc.constant('weighed'), weightKg: fc.integer({ min: 2, max: 60 }) }),
-  fc.record({ kind: fc.constant('behaviour'), trigger: fc.constantFrom(...TRIGGERS), grade: fc.integer({ min: 0, max: 4 }), worked: fc.constant('') }), // prettier-ignore
+  fc.record({
+    kind: fc.constant('behaviour'),
+    trigger: fc.constantFrom(...TRIGGERS),
+    grade: fc.integer({ min: 0, max: 4 }),
+    worked: fc.constant(''),
+  }),
   fc.record({ kind: fc.constant('caught-up'), option: fc.constantFrom(...CATCH_UPS) }),
   fc.record({ kind: fc.constant('stage-started'), stage: fc.constantFrom(...BEGUN.stages.map(({ id }) => id)) }),
 )
@@ -40,7 +45,8 @@ describe('whatever hands tell the bench', () => {
     always(({ case: known, plan }) => {
       const present = coatToday(known)
       expect(plan.card.map((entry) => entry.zone).sort()).toEqual([...ZONES].sort())
-      for (const entry of plan.card) expect(entry.lengthMm, entry.zone).toBeLessThanOrEqual((present.get(entry.zone) ?? 0) + 1e-9) // prettier-ignore
+      for (const entry of plan.card)
+        expect(entry.lengthMm, entry.zone).toBeLessThanOrEqual((present.get(entry.zone) ?? 0) + 1e-9)
     }))
 
   it('stages stay in their order, and none takes less than nothing', () =>
@@ -53,18 +59,31 @@ describe('whatever hands tell the bench', () => {
     always(({ plan }) => {
       const method = new Map(plan.card.map((entry) => [entry.zone, entry.method]))
       const clips = (at: ZoneId) => ['clip', 'comb'].includes(method.get(at) ?? '')
-      for (const stage of plan.stages) if (stage.zones.some(clips)) expect(mustsAt(plan, stage.id), stage.id).toContain('blade-heat') // prettier-ignore
+      for (const stage of plan.stages)
+        if (stage.zones.some(clips)) expect(mustsAt(plan, stage.id), stage.id).toContain('blade-heat')
     }))
 
   it('a dog that bites at the nails today has two handlers there', () =>
     always((_, log) => {
-      const bitten = VisitEvent.parse({ id: id(99), atMs: 1_800_000_001_000, by: 'Wren', kind: 'behaviour', trigger: 'nails', grade: 4, worked: '' }) // prettier-ignore
+      const bitten = VisitEvent.parse({
+        id: id(99),
+        atMs: 1_800_000_001_000,
+        by: 'Wren',
+        kind: 'behaviour',
+        trigger: 'nails',
+        grade: 4,
+        worked: '',
+      })
       expect(mustsAt(standing(QUILL, BEGUN, foldVisit([...log, bitten])).plan, 'nails')).toContain('two-handlers')
     }))
 
   it('five felted zones are never without their consent and its words', () =>
     always((_, log) => {
-      const felted = (['back', 'side', 'rump', 'shoulder', 'thigh'] as const).map((at, n) => ({ ...logOf([{ kind: 'matted', zone: at, grade: 4 }])[0], id: id(50 + n), atMs: 1_800_000_002_000 + n })) // prettier-ignore
+      const felted = (['back', 'side', 'rump', 'shoulder', 'thigh'] as const).map((at, n) => ({
+        ...logOf([{ kind: 'matted', zone: at, grade: 4 }])[0],
+        id: id(50 + n),
+        atMs: 1_800_000_002_000 + n,
+      }))
       const { plan } = standing(QUILL, BEGUN, foldVisit([...log, ...(felted as VisitEvent[])]))
       expect(plan.consents).toContain('pelt')
       expect(plan.cautions.filter((each) => each.id === 'pelt')).toHaveLength(1)
@@ -72,7 +91,15 @@ describe('whatever hands tell the bench', () => {
 
   it('all of it taken back is the plan that was begun with', () =>
     always((_, log) => {
-      const back = log.map((event, n) => VisitEvent.parse({ id: id(100 + n), atMs: 1_800_000_003_000 + n, by: 'Wren', kind: 'undone', undoes: event.id })) // prettier-ignore
+      const back = log.map((event, n) =>
+        VisitEvent.parse({
+          id: id(100 + n),
+          atMs: 1_800_000_003_000 + n,
+          by: 'Wren',
+          kind: 'undone',
+          undoes: event.id,
+        }),
+      )
       expect(standing(QUILL, BEGUN, foldVisit([...log, ...back])).plan).toBe(BEGUN)
     }))
 })

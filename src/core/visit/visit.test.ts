@@ -133,24 +133,54 @@ describe('the next step', () => {
 
 describe('a groom that has to stop', () => {
   const whole = [...PLANNED, stage('handover', 3)]
-  const breath = (n: number, min: number, status: string) => event(n, min, { kind: 'finding', finding: { kind: 'breathing', zone: 'chest', side: null, sizeMm: null, status, words: '' } }) // prettier-ignore
+  const breath = (n: number, min: number, status: string) =>
+    event(n, min, {
+      kind: 'finding',
+      finding: { kind: 'breathing', zone: 'chest', side: null, sizeMm: null, status, words: '' },
+    })
   const stopped = foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new')])
 
   it('has the handover as the only way on, even from a wait', () => {
     expect(nextStep(whole, stopped)).toEqual({ do: 'start', stage: 'handover', done: 'condition' })
-    const handed = foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new'), event(31, 15, { kind: 'stage-started', stage: 'handover' })]) // prettier-ignore
+    const handed = foldVisit([
+      ...LOG.slice(0, 6),
+      breath(30, 14, 'new'),
+      event(31, 15, { kind: 'stage-started', stage: 'handover' }),
+    ])
     expect(nextStep(whole, handed)).toEqual({ do: 'finish', done: 'handover' })
     expect(missedStages(whole, handed)).toEqual([])
   })
   it('goes on when the finding is taken back or gone', () => {
     const back = event(32, 16, { kind: 'undone', undoes: id(30) })
     for (const more of [back, breath(33, 16, 'gone')])
-      expect(nextStep(whole, foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new'), more]))).toEqual({ do: 'start', stage: 'rinse', done: 'condition' }) // prettier-ignore
+      expect(nextStep(whole, foldVisit([...LOG.slice(0, 6), breath(30, 14, 'new'), more]))).toEqual({
+        do: 'start',
+        stage: 'rinse',
+        done: 'condition',
+      })
   })
   it('leaves the zones of the stage that it cut short as they were', () => {
-    const skull: CardEntry = { zone: 'skull', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm: 25, shape: null, join: 'blend', why: '' } // prettier-ignore
-    const log = [event(1, 0, { kind: 'stage-started', stage: 'head' }), breath(30, 5, 'new'), event(31, 6, { kind: 'stage-started', stage: 'handover' })] // prettier-ignore
-    expect(outcomes([skull], whole, foldVisit(log), new Map([['skull', 40]]))[0]).toMatchObject({ how: 'not reached', cut: [{ lengthMm: 40 }] }) // prettier-ignore
+    const skull: CardEntry = {
+      zone: 'skull',
+      side: null,
+      method: 'scissor',
+      blade: null,
+      comb: null,
+      lay: null,
+      lengthMm: 25,
+      shape: null,
+      join: 'blend',
+      why: '',
+    }
+    const log = [
+      event(1, 0, { kind: 'stage-started', stage: 'head' }),
+      breath(30, 5, 'new'),
+      event(31, 6, { kind: 'stage-started', stage: 'handover' }),
+    ]
+    expect(outcomes([skull], whole, foldVisit(log), new Map([['skull', 40]]))[0]).toMatchObject({
+      how: 'not reached',
+      cut: [{ lengthMm: 40 }],
+    })
   })
 })
 
@@ -182,13 +212,30 @@ describe('what was cut', () => {
       cut: { zone, side, method: 'scissor', blade: null, comb: null, lay: null, lengthMm },
     })
   const head = [event(30, 22, { kind: 'stage-started', stage: 'head' }), event(40, 40, { kind: 'finished' })]
-  const lengths = (log: VisitEvent[]) => outcomes(card, PLANNED, foldVisit(log), new Map([['skull', 44], ['ear-edge', 40]])).map(({ cut: made, how }) => [how, ...made.map(({ side, lengthMm }) => `${side ?? ''}${lengthMm}`)]) // prettier-ignore
-  it('is the plan where the stage was done', () => expect(lengths(head)).toEqual([['as planned', '25'], ['as planned', '24']])) // prettier-ignore
+  const lengths = (log: VisitEvent[]) =>
+    outcomes(
+      card,
+      PLANNED,
+      foldVisit(log),
+      new Map([
+        ['skull', 44],
+        ['ear-edge', 40],
+      ]),
+    ).map(({ cut: made, how }) => [how, ...made.map(({ side, lengthMm }) => `${side ?? ''}${lengthMm}`)])
+  it('is the plan where the stage was done', () =>
+    expect(lengths(head)).toEqual([
+      ['as planned', '25'],
+      ['as planned', '24'],
+    ]))
   it('is what the bench says where it was changed', () =>
     expect(lengths([...head, cut(31, 'skull', null, 22)])[0]).toEqual(['changed', '22']))
   it('keeps left and right apart', () =>
     expect(lengths([...head, cut(31, 'ear-edge', 'right', 21)])[1]).toEqual(['changed', 'left24', 'right21']))
-  it('is the coat that was there where the stage was never reached', () => expect(lengths([event(40, 40, { kind: 'finished' })])).toEqual([['not reached', '44'], ['not reached', '40']])) // prettier-ignore
+  it('is the coat that was there where the stage was never reached', () =>
+    expect(lengths([event(40, 40, { kind: 'finished' })])).toEqual([
+      ['not reached', '44'],
+      ['not reached', '40'],
+    ]))
 })
 
 describe('bad events', () => {

@@ -59,7 +59,17 @@ export const ZONES = Object.keys(ZONE_FACTS) as ZoneId[]
 export const ZoneId = z.enum(ZONES as [ZoneId, ...ZoneId[]])
 
 /** Skin that the teeth of a blade can take up. Source: common practice. */
-export const THIN_SKIN: readonly ZoneId[] = ['armpit', 'tuck', 'sanitary', 'belly', 'leg-inside', 'ear-out', 'ear-in', 'ear-edge', 'ear-canal'] // prettier-ignore
+export const THIN_SKIN: readonly ZoneId[] = [
+  'armpit',
+  'tuck',
+  'sanitary',
+  'belly',
+  'leg-inside',
+  'ear-out',
+  'ear-in',
+  'ear-edge',
+  'ear-canal',
+]
 
 export const groupOf = (zone: ZoneId): GroupId => ZONE_FACTS[zone].group
 export const isPaired = (zone: ZoneId): boolean => ZONE_FACTS[zone].paired

@@ -15,10 +15,27 @@ export async function makeDesk(dogs: { id: number; dog: DemoDog }[], by: string,
     return { id, card: await readCard(cuts.get(id)?.cutCardId ?? 0) }
   }
   const { card } = await cardOf(DEMO_PATTERN.dog)
-  if (card) await addHousePattern({ name: DEMO_PATTERN.name, words: DEMO_PATTERN.words, card: card.zones, madeBy: by, madeMs: nowMs - 9 * DAY_MS }) // prettier-ignore
+  if (card)
+    await addHousePattern({
+      name: DEMO_PATTERN.name,
+      words: DEMO_PATTERN.words,
+      card: card.zones,
+      madeBy: by,
+      madeMs: nowMs - 9 * DAY_MS,
+    })
   const changed = await cardOf(DEMO_SAVED.dog)
-  const shorter = (entry: CardEntry): CardEntry => (entry.zone === 'thigh' || entry.zone === 'foreleg' ? { ...entry, lengthMm: entry.lengthMm - 5, why: DEMO_SAVED.why } : entry) // prettier-ignore
-  if (changed.card) await saveCard({ dogId: changed.id, madeMs: nowMs - 3 * DAY_MS, madeBy: by, why: DEMO_SAVED.why, zones: changed.card.zones.map(shorter) }) // prettier-ignore
+  const shorter = (entry: CardEntry): CardEntry =>
+    entry.zone === 'thigh' || entry.zone === 'foreleg'
+      ? { ...entry, lengthMm: entry.lengthMm - 5, why: DEMO_SAVED.why }
+      : entry
+  if (changed.card)
+    await saveCard({
+      dogId: changed.id,
+      madeMs: nowMs - 3 * DAY_MS,
+      madeBy: by,
+      why: DEMO_SAVED.why,
+      zones: changed.card.zones.map(shorter),
+    })
   const ten = await database().models.tool.findOne({ where: { name: '10' } })
   await ten?.update({ sharpenedAt: new Date(nowMs - 90 * DAY_MS), label: 'face and feet' })
 }

@@ -65,12 +65,23 @@ async function makeDogs(nowMs: number): Promise<{ id: number; dog: DemoDog }[]> 
   for (const dog of DEMO_DOGS) {
     const { name, breed, coat, build, weightKg, heightCm, lengthCm, sex } = dog
     const row = await table.create({
-      name, breed, coat, build, weightKg, heightCm, lengthCm, sex,
+      name,
+      breed,
+      coat,
+      build,
+      weightKg,
+      heightCm,
+      lengthCm,
+      sex,
       householdId: homes.get(dog.household) ?? 0,
       bornOn: dayjs(nowMs).subtract(dog.ageYears, 'year').subtract(40, 'day').format('YYYY-MM-DD'),
-      neutered: true, lightSkin: false, faceShape: 'normal',
-      measures: JSON.stringify(dog.measures ?? {}), behaviour: JSON.stringify(dog.behaviour), health: JSON.stringify(dog.health),
-    }) // prettier-ignore
+      neutered: true,
+      lightSkin: false,
+      faceShape: 'normal',
+      measures: JSON.stringify(dog.measures ?? {}),
+      behaviour: JSON.stringify(dog.behaviour),
+      health: JSON.stringify(dog.health),
+    })
     made.push({ id: row.id, dog })
   }
   return made

@@ -19,7 +19,13 @@ const OFF_SIGMA = 0.12
 const SHAPED: readonly ZoneId[] = ['skull', 'cheek', 'chin', 'ear-edge', 'muzzle']
 const LEAST_MM = 8
 
-const NOTES = ['Calmer than last time.', 'Stood well for the nails.', 'Owner asks for a softer ear line.', 'A little burr behind the left elbow, out.', 'Likes the towel over the eyes at the dryer.'] // prettier-ignore
+const NOTES = [
+  'Calmer than last time.',
+  'Stood well for the nails.',
+  'Owner asks for a softer ear line.',
+  'A little burr behind the left elbow, out.',
+  'Likes the towel over the eyes at the dryer.',
+]
 
 /** Something told at a stage besides its minutes: a finding, how the dog took it, its weight. */
 export type Told = { at: StageId } & (
@@ -81,9 +87,15 @@ function cutOtherwise(plan: Plan, event: () => { id: string; atMs: number; by: s
     const byHand = (method === 'scissor' || method === 'thin') && SHAPED.includes(zone) && lengthMm >= LEAST_MM
     if (!byHand || chance.share() >= CHANGE_SHARE) return []
     const cutMm = Math.round(lengthMm * chance.factor(OFF_SIGMA))
-    return [{ ...event(), kind: 'zone-cut' as const, cut: { zone, side, method, blade: null, comb: null, lay: null, lengthMm: cutMm } }]
+    return [
+      {
+        ...event(),
+        kind: 'zone-cut' as const,
+        cut: { zone, side, method, blade: null, comb: null, lay: null, lengthMm: cutMm },
+      },
+    ]
   })
-} // prettier-ignore
+}
 
 /** Minutes from the start to the moment something happened at a stage; null when it did not. */
 export function minutesTo(

@@ -33,7 +33,15 @@ export async function makeToday({ clock, dogs, wren, ansel, chance }: DemoSalon)
   })
   const slotOf = async (id: number) => (await database().models.booking.findByPk(id))?.slotMin ?? 0
 
-  const quill = await book(clock, idOf('Quill'), wren, nowMs, { ...requestOf('Quill'), lengthsMm: { muzzle: 12, bridge: 12 }, words: 'nose fuller, face shorter than last time' }, { bridge: 2 }, { armpit: 2 }) // prettier-ignore
+  const quill = await book(
+    clock,
+    idOf('Quill'),
+    wren,
+    nowMs,
+    { ...requestOf('Quill'), lengthsMm: { muzzle: 12, bridge: 12 }, words: 'nose fuller, face shorter than last time' },
+    { bridge: 2 },
+    { armpit: 2 },
+  )
   const quillTrial = simulateVisit(await trueCourse(clock, quill, wren), 0, wren.name, seeded(QUILL_SEED), LATE_DAY)
   const quillStart = toQuarter(
     nowMs - ((minutesTo(quillTrial, 'stage-started', 'head') ?? 0) + INTO_HEAD_MIN) * MS_PER_MIN,

@@ -32,11 +32,20 @@ export function BehaviourRow({ name, stage, visit, last, worked, add }: RowProps
   return (
     <div role="group" aria-label={`How ${name} takes the ${trigger}`}>
       <p>
-        <b>{name} and {AROUND[trigger] ?? `the ${trigger}`}:</b> {grade !== undefined ? GRADES[grade] : before !== undefined ? `${GRADES[before]} last time` : 'not noted yet'}
+        <b>
+          {name} and {AROUND[trigger] ?? `the ${trigger}`}:
+        </b>{' '}
+        {grade !== undefined ? GRADES[grade] : before !== undefined ? `${GRADES[before]} last time` : 'not noted yet'}
       </p>
       <div className={styles.grades}>
         {GRADES.map((words, each) => (
-          <button key={words} aria-label={`${each}, ${words}`} aria-pressed={grade === each} title={words} onClick={() => add({ kind: 'behaviour', trigger, grade: each, worked: '' })}>
+          <button
+            key={words}
+            aria-label={`${each}, ${words}`}
+            aria-pressed={grade === each}
+            title={words}
+            onClick={() => add({ kind: 'behaviour', trigger, grade: each, worked: '' })}
+          >
             {each}
           </button>
         ))}
@@ -44,7 +53,11 @@ export function BehaviourRow({ name, stage, visit, last, worked, add }: RowProps
       {grade !== undefined && grade >= MINDS && (
         <div className={styles.worked} role="group" aria-label="What worked">
           {WORKED.map((words) => (
-            <button key={words} aria-pressed={today?.worked === words} onClick={() => add({ kind: 'behaviour', trigger, grade, worked: words })}>
+            <button
+              key={words}
+              aria-pressed={today?.worked === words}
+              onClick={() => add({ kind: 'behaviour', trigger, grade, worked: words })}
+            >
               {words}
             </button>
           ))}
@@ -53,4 +66,4 @@ export function BehaviourRow({ name, stage, visit, last, worked, add }: RowProps
       {grade === undefined && worked[trigger] && <p>Worked last time: {worked[trigger]}.</p>}
     </div>
   )
-} // prettier-ignore
+}

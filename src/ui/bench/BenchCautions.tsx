@@ -36,15 +36,20 @@ export function BenchCautions({ plan, stage, seen, own, aims, add }: CautionsPro
         )
       })}
       {unseen.length > 0 && stage !== null && (
-        <button className={styles.seen} onClick={() => add({ kind: 'cautions-seen', stage, cautions: unseen.map(({ id }) => id) })}>
+        <button
+          className={styles.seen}
+          onClick={() => add({ kind: 'cautions-seen', stage, cautions: unseen.map(({ id }) => id) })}
+        >
           Seen
         </button>
       )}
-      {own.filter((each) => each.stage === stage).map(({ id, words }) => (
-        <p key={`own${id}`} className={styles.caution} data-level="should">
-          <b>House:</b> {words}
-        </p>
-      ))}
+      {own
+        .filter((each) => each.stage === stage)
+        .map(({ id, words }) => (
+          <p key={`own${id}`} className={styles.caution} data-level="should">
+            <b>House:</b> {words}
+          </p>
+        ))}
       {growing.map(({ zone, presentMm }) => (
         <p key={zone} className={styles.caution} data-level="should">
           <b>{zoneLabel(zone)}: leave</b>, {presentMm} mm, growing
@@ -58,11 +63,12 @@ export function BenchCautions({ plan, stage, seen, own, aims, add }: CautionsPro
           in {mix.waterMl} ml water
         </p>
       )}
-      {(stage === 'wash' || stage === 'condition') && aims.map(({ id, words }) => (
-        <p key={id} className={styles.caution} data-level="info">
-          <b>Product:</b> {words}
-        </p>
-      ))}
+      {(stage === 'wash' || stage === 'condition') &&
+        aims.map(({ id, words }) => (
+          <p key={id} className={styles.caution} data-level="info">
+            <b>Product:</b> {words}
+          </p>
+        ))}
       {stage === null && (
         <p className={styles.caution} data-level="info">
           First stage: {stageLabel(plan.stages[0]?.id ?? 'arrive')}.
@@ -70,7 +76,7 @@ export function BenchCautions({ plan, stage, seen, own, aims, add }: CautionsPro
       )}
     </>
   )
-} // prettier-ignore
+}
 
 /** Musts not yet seen, then what this dog adds, then what was seen. */
 const rank = ({ id, level }: Plan['cautions'][number], seen: readonly string[]): number =>

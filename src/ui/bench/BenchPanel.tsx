@@ -32,12 +32,31 @@ export function BenchPanel({ panel, stage, visit, add, close, openPanel, ...benc
     case 'note':
       return <NotePanel stage={stage} add={add} close={close} />
     case 'zone':
-      return <ZonePanel zone={panel.zone} plan={bench.plan} visit={visit} kit={bench.kit} unit={bench.unit} add={add} close={close} />
+      return (
+        <ZonePanel
+          zone={panel.zone}
+          plan={bench.plan}
+          visit={visit}
+          kit={bench.kit}
+          unit={bench.unit}
+          add={add}
+          close={close}
+        />
+      )
     case 'place':
-      return <PlacePanel {...bench} zone={panel.zone} visit={visit} add={add} close={close} find={(from) => openPanel({ open: 'finding', from })} />
+      return (
+        <PlacePanel
+          {...bench}
+          zone={panel.zone}
+          visit={visit}
+          add={add}
+          close={close}
+          find={(from) => openPanel({ open: 'finding', from })}
+        />
+      )
     case 'finding':
       return <FindingPanel visitId={bench.visitId} from={panel.from} add={add} close={close} />
     case 'consent':
       return <ConsentPanel consent={panel.consent} dogName={bench.dog.name} add={add} close={close} />
   }
-} // prettier-ignore
+}

@@ -24,9 +24,12 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
   const [all, setAll] = useState(false)
   const { chance } = slotPromise(plannedCase)
   const taken = visit.caughtUp.map((id) => CATCH_UP_FACTS[id].words.toLowerCase())
-  const inDanger = visit.finishedMs === null && visit.startMs !== null && stoppedBy(visit) === null && ahead.chance < chance
+  const inDanger =
+    visit.finishedMs === null && visit.startMs !== null && stoppedBy(visit) === null && ahead.chance < chance
   if (!inDanger) return taken.length === 0 ? null : <p className={styles.won}>Caught up: {taken.join(', ')}.</p>
-  const options = catchUps(stagesToCome(plan.stages, visit), plan.card, meansOf(plannedCase)).filter(({ id }) => !visit.caughtUp.includes(id))
+  const options = catchUps(stagesToCome(plan.stages, visit), plan.card, meansOf(plannedCase)).filter(
+    ({ id }) => !visit.caughtUp.includes(id),
+  )
   const lacksMin = ahead.lacksMin(chance)
   const advised = chooseCatchUps(options, lacksMin)
   const shown = all ? [...advised, ...options.filter((each) => !advised.includes(each))] : advised
@@ -38,8 +41,13 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
     <div className={styles.catchUp} role="group" aria-label="Catch up">
       <p>
         <b>{Math.ceil(lacksMin)} min to win</b> for a slot that holds at {Math.round(chance * 100)} %
-        {ahead.dayFactor > TELLING ? `; today goes ${Math.round((ahead.dayFactor - 1) * 100)} % slower than usual` : ''}.{' '}
-        {options.length === 0 ? 'Nothing is left to make simpler.' : wins < lacksMin ? 'Even all of this does not win it.' : ''}
+        {ahead.dayFactor > TELLING ? `; today goes ${Math.round((ahead.dayFactor - 1) * 100)} % slower than usual` : ''}
+        .{' '}
+        {options.length === 0
+          ? 'Nothing is left to make simpler.'
+          : wins < lacksMin
+            ? 'Even all of this does not win it.'
+            : ''}
         {taken.length > 0 ? ` Taken: ${taken.join(', ')}.` : ''}
       </p>
       <div className={styles.ways}>
@@ -47,7 +55,9 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
           <Way key={option.id} option={option} onTake={() => add({ kind: 'caught-up', option: option.id })} />
         ))}
         {!all && options.length > advised.length && <button onClick={() => setAll(true)}>Other ways</button>}
-        {ahead.likelyMs > slotEndMs && !told && <button onClick={() => add({ kind: 'owner-told', words: sentence })}>Tell the owner</button>}
+        {ahead.likelyMs > slotEndMs && !told && (
+          <button onClick={() => add({ kind: 'owner-told', words: sentence })}>Tell the owner</button>
+        )}
       </div>
       {told && (
         <p>
@@ -56,7 +66,7 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
       )}
     </div>
   )
-} // prettier-ignore
+}
 
 const Way = ({ option, onTake }: { option: CatchUp; onTake: () => void }) => (
   <button onClick={onTake}>

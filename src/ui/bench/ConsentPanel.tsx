@@ -26,9 +26,19 @@ export function ConsentPanel({ consent, dogName, add, close }: PanelProps) {
         <b>{consentTitle(consent)}.</b> {shown}
       </p>
       <label>
-        Name of the owner <input className={styles.line} value={signed} autoFocus maxLength={80} onChange={(event) => setSigned(event.target.value)} />
+        Name of the owner{' '}
+        <input
+          className={styles.line}
+          value={signed}
+          autoFocus
+          maxLength={80}
+          onChange={(event) => setSigned(event.target.value)}
+        />
       </label>
-      <p className="kv-quiet">Signed, it is kept with this visit as it stands here and can no longer be changed. Local law decides what else is needed.</p>
+      <p className="kv-quiet">
+        Signed, it is kept with this visit as it stands here and can no longer be changed. Local law decides what else
+        is needed.
+      </p>
       <div className={styles.quick}>
         <button onClick={close}>Not now</button>
         <button className={styles.keep} disabled={signed.trim().length < 2} onClick={sign}>
@@ -37,4 +47,4 @@ export function ConsentPanel({ consent, dogName, add, close }: PanelProps) {
       </div>
     </div>
   )
-} // prettier-ignore
+}

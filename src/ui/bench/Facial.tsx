@@ -20,7 +20,13 @@ const STILL_ON: readonly StageId[] = ['wash', 'second-wash', 'condition', 'rinse
 /** A facial works while the body is shampooed: one tap when it is on, and a clock that rings when it may come off. */
 export function Facial({ name, stage, visit, nowMs, add }: FacialProps) {
   if (visit.facialMs !== null)
-    return STILL_ON.includes(stage) ? <WaitClock name={name} wait={{ stage: 'facial', fromMs: visit.facialMs, untilMs: visit.facialMs + FACIAL_MIN * 60_000 }} nowMs={nowMs} /> : null // prettier-ignore
+    return STILL_ON.includes(stage) ? (
+      <WaitClock
+        name={name}
+        wait={{ stage: 'facial', fromMs: visit.facialMs, untilMs: visit.facialMs + FACIAL_MIN * 60_000 }}
+        nowMs={nowMs}
+      />
+    ) : null
   if (!ON_AT.includes(stage)) return null
   return (
     <div className={styles.ways}>

@@ -16,10 +16,18 @@ interface PanelProps {
 }
 
 /** A finding to be filled in, at the zone that was tapped. */
-export const freshAt = (zone: ZoneId): Finding => ({ kind: 'lump', zone, side: isPaired(zone) ? 'left' : null, sizeMm: null, status: 'new', words: '' }) // prettier-ignore
+export const freshAt = (zone: ZoneId): Finding => ({
+  kind: 'lump',
+  zone,
+  side: isPaired(zone) ? 'left' : null,
+  sizeMm: null,
+  status: 'new',
+  words: '',
+})
 const STEP_MM = 1
 
-const withPhoto = ({ photo: _, ...finding }: Finding, photo: string | undefined): Finding => (photo ? { ...finding, photo } : finding) // prettier-ignore
+const withPhoto = ({ photo: _, ...finding }: Finding, photo: string | undefined): Finding =>
+  photo ? { ...finding, photo } : finding
 
 /** What hands or eyes found: kind, place, side and size. Facts, no diagnosis. */
 export function FindingPanel({ visitId, from, add, close }: PanelProps) {
@@ -43,7 +51,15 @@ export function FindingPanel({ visitId, from, add, close }: PanelProps) {
       <div className={styles.quick}>
         <label>
           Where{' '}
-          <select value={zone} onChange={(event) => set({ zone: event.target.value as ZoneId, side: isPaired(event.target.value as ZoneId) ? (side ?? 'left') : null })}>
+          <select
+            value={zone}
+            onChange={(event) =>
+              set({
+                zone: event.target.value as ZoneId,
+                side: isPaired(event.target.value as ZoneId) ? (side ?? 'left') : null,
+              })
+            }
+          >
             {ZONES.map((each) => (
               <option key={each} value={each}>
                 {zoneLabel(each)}
@@ -68,7 +84,13 @@ export function FindingPanel({ visitId, from, add, close }: PanelProps) {
       <div className={styles.quick}>
         <PhotoPick visitId={visitId} photo={finding.photo} onPhoto={(photo) => setFinding(withPhoto(finding, photo))} />
       </div>
-      <textarea aria-label="In words" placeholder="what you see and feel" value={words} maxLength={400} onChange={(event) => set({ words: event.target.value })} />
+      <textarea
+        aria-label="In words"
+        placeholder="what you see and feel"
+        value={words}
+        maxLength={400}
+        onChange={(event) => set({ words: event.target.value })}
+      />
       <div className={styles.quick}>
         <button onClick={close}>Not now</button>
         <button className={styles.keep} onClick={save}>
@@ -77,4 +99,4 @@ export function FindingPanel({ visitId, from, add, close }: PanelProps) {
       </div>
     </div>
   )
-} // prettier-ignore
+}

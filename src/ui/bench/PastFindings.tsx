@@ -36,9 +36,17 @@ export function PastFindings({ past, visit, timeZone, add, onChanged }: PastProp
   return asked.map(({ atMs, photo: _, ...finding }) => {
     const { kind, sizeMm } = finding
     const answer = (status: FindingState) =>
-      status === 'changed' ? onChanged({ ...finding, status }) : add({ kind: 'finding', finding: { ...finding, status, words: '' } })
+      status === 'changed'
+        ? onChanged({ ...finding, status })
+        : add({ kind: 'finding', finding: { ...finding, status, words: '' } })
     return (
-      <div key={findingKey(finding)} className={styles.caution} data-level="should" role="group" aria-label={`${findingWords(kind)}, ${placeWords(finding)}`}>
+      <div
+        key={findingKey(finding)}
+        className={styles.caution}
+        data-level="should"
+        role="group"
+        aria-label={`${findingWords(kind)}, ${placeWords(finding)}`}
+      >
         <p>
           <b>
             {findingWords(kind)} on the {placeWords(finding)}
@@ -55,10 +63,18 @@ export function PastFindings({ past, visit, timeZone, add, onChanged }: PastProp
       </div>
     )
   })
-} // prettier-ignore
+}
 
 /** A finding that stops the hand: what to do now, and a note for the vet. */
-export function StopNotice({ visitId, findings, sending }: { visitId: number; findings: readonly Finding[]; sending: boolean }) {
+export function StopNotice({
+  visitId,
+  findings,
+  sending,
+}: {
+  visitId: number
+  findings: readonly Finding[]
+  sending: boolean
+}) {
   const latest = [...new Map(findings.map((each) => [findingKey(each), each])).values()]
   const stopping = latest.flatMap((finding) => {
     const words = stopWords(finding)
@@ -76,7 +92,11 @@ export function StopNotice({ visitId, findings, sending }: { visitId: number; fi
           {words}
         </p>
       ))}
-      {sending ? <p>The note for the vet opens when this has reached the house’s books.</p> : <Link href={`/visits/${visitId}/vet-note`}>Note for the vet</Link>}
+      {sending ? (
+        <p>The note for the vet opens when this has reached the house’s books.</p>
+      ) : (
+        <Link href={`/visits/${visitId}/vet-note`}>Note for the vet</Link>
+      )}
     </div>
   )
-} // prettier-ignore
+}

@@ -23,16 +23,26 @@ export function PhotoPick({ visitId, photo, onPhoto }: PickProps) {
     <>
       <label className={styles.photo}>
         {photo ? 'Another picture' : 'Take a picture'}
-        <input type="file" accept="image/*" capture="environment" className="kv-hidden" onChange={(event) => void take(event.target.files?.[0])} />
+        <input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          className="kv-hidden"
+          onChange={(event) => void take(event.target.files?.[0])}
+        />
       </label>
       {photo && (
         <>
           {/* eslint-disable-next-line @next/next/no-img-element -- its own house's picture, already small */}
-          <img className={styles.thumb} src={heldPhoto(visitId, photo) ?? `/visits/${visitId}/photos/${photo}`} alt="What was found" />
+          <img
+            className={styles.thumb}
+            src={heldPhoto(visitId, photo) ?? `/visits/${visitId}/photos/${photo}`}
+            alt="What was found"
+          />
           <button onClick={() => onPhoto(undefined)}>Without it</button>
         </>
       )}
       {fault && <span role="alert">{fault}</span>}
     </>
   )
-} // prettier-ignore
+}

@@ -28,7 +28,8 @@ export function PlacePanel({ zone, plannedCase, unit, visit, add, close, find }:
   const known = visit.measuredMm[zone] ?? coatToday(plannedCase).get(zone) ?? 0
   const [lengthMm, setLengthMm] = useState(Math.round(known))
   const step = unit === 'mm' ? 1 : 25.4 / 16
-  const move = (by: number) => setLengthMm((mm) => Math.min(MAX_LENGTH_MM, Math.max(0, Number((mm + by * step).toFixed(2)))))
+  const move = (by: number) =>
+    setLengthMm((mm) => Math.min(MAX_LENGTH_MM, Math.max(0, Number((mm + by * step).toFixed(2)))))
   const graded = visit.mats[zone] ?? plannedCase.mats?.[zone]
   return (
     <div className={styles.panel} role="dialog" aria-label={zoneLabel(zone)}>
@@ -72,4 +73,4 @@ export function PlacePanel({ zone, plannedCase, unit, visit, add, close, find }:
       </div>
     </div>
   )
-} // prettier-ignore
+}

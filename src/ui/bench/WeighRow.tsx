@@ -22,8 +22,13 @@ export function WeighRow({ lastKg, visit, add }: RowProps) {
   return (
     <div role="group" aria-label="Weight">
       <p>
-        <b>Weight:</b> {visit.weightKg === null ? `${lastKg} kg last time` : `${visit.weightKg} kg today, ${lastKg} before`}
-        {Math.abs(change) > WORTH_A_WORD && <span className="kv-caution">, {Math.round(Math.abs(change) * 100)} % {change > 0 ? 'more' : 'less'}: tell the owner</span>}
+        <b>Weight:</b>{' '}
+        {visit.weightKg === null ? `${lastKg} kg last time` : `${visit.weightKg} kg today, ${lastKg} before`}
+        {Math.abs(change) > WORTH_A_WORD && (
+          <span className="kv-caution">
+            , {Math.round(Math.abs(change) * 100)} % {change > 0 ? 'more' : 'less'}: tell the owner
+          </span>
+        )}
       </p>
       <div className={styles.grades}>
         <button aria-label="Lighter" onClick={() => move(-0.1)}>
@@ -39,4 +44,4 @@ export function WeighRow({ lastKg, visit, add }: RowProps) {
       </div>
     </div>
   )
-} // prettier-ignore
+}

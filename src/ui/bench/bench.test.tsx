@@ -28,7 +28,11 @@ const event = (n: number, rest: object) =>
   VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: NINE + n * 60_000, by: 'Wren', ...rest })
 const nothing = () => {}
 /** What a person reads: the words without their tags. */
-const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/&#x27;/g, '’').replace(/\s+/g, ' ') // prettier-ignore
+const words = (html: string) =>
+  html
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/&#x27;/g, '’')
+    .replace(/\s+/g, ' ')
 const LUMP: Finding = { kind: 'lump', zone: 'side', side: 'left', sizeMm: 8, status: 'same', words: '' }
 
 describe('cautions on the bench', () => {
@@ -44,22 +48,32 @@ describe('cautions on the bench', () => {
   it('of the house stand beside them, only at their stage', () => {
     const own = [{ id: 1, stage: 'nails' as const, words: 'The grinder pulls to the left.' }]
     expect(words(at([], own))).toContain('House: The grinder pulls to the left.')
-    const elsewhere = renderToStaticMarkup(<BenchCautions plan={plan} stage="dry" seen={[]} own={own} aims={[]} add={nothing} />) // prettier-ignore
+    const elsewhere = renderToStaticMarkup(
+      <BenchCautions plan={plan} stage="dry" seen={[]} own={own} aims={[]} add={nothing} />,
+    )
     expect(elsewhere).not.toContain('grinder')
   })
   it('name the mix and the kind of product at the wash', () => {
     const aims = [{ id: 'volume' as const, words: 'Degreasing.' }]
-    const html = words(renderToStaticMarkup(<BenchCautions plan={plan} stage="wash" seen={[]} own={[]} aims={aims} add={nothing} />)) // prettier-ignore
+    const html = words(
+      renderToStaticMarkup(<BenchCautions plan={plan} stage="wash" seen={[]} own={[]} aims={aims} add={nothing} />),
+    )
     expect(html).toMatch(/1: ?16, \d+ ml in \d+ ml water/)
     expect(html).toContain('Product: Degreasing.')
   })
   it('a zone that grows is left alone on the head', () =>
-    expect(words(renderToStaticMarkup(<BenchCautions plan={plan} stage="head" seen={[]} own={[]} aims={[]} add={nothing} />))).toContain('Bridge: leave , 2 mm, growing')) // prettier-ignore
+    expect(
+      words(
+        renderToStaticMarkup(<BenchCautions plan={plan} stage="head" seen={[]} own={[]} aims={[]} add={nothing} />),
+      ),
+    ).toContain('Bridge: leave , 2 mm, growing'))
 })
 
 describe('how the dog takes it', () => {
   const row = (stage: 'dry' | 'towel', log: VisitEvent[], last = {}, worked = {}) =>
-    renderToStaticMarkup(<BehaviourRow name="Quill" stage={stage} visit={foldVisit(log)} last={last} worked={worked} add={nothing} />) // prettier-ignore
+    renderToStaticMarkup(
+      <BehaviourRow name="Quill" stage={stage} visit={foldVisit(log)} last={last} worked={worked} add={nothing} />,
+    )
   it('offers five grades, each in words, and says what it was last time and what worked', () => {
     const html = row('dry', [], { dryer: 3 }, { dryer: 'hand dryer' })
     expect(html.match(/<button/g)).toHaveLength(GRADES.length)
@@ -78,14 +92,18 @@ describe('how the dog takes it', () => {
 
 describe('what was there before', () => {
   const past = [{ ...LUMP, atMs: NINE - 40 * 86_400_000 }]
-  const ask = (log: VisitEvent[]) => renderToStaticMarkup(<PastFindings past={past} visit={foldVisit(log)} timeZone="Europe/London" add={nothing} onChanged={nothing} />) // prettier-ignore
+  const ask = (log: VisitEvent[]) =>
+    renderToStaticMarkup(
+      <PastFindings past={past} visit={foldVisit(log)} timeZone="Europe/London" add={nothing} onChanged={nothing} />,
+    )
   it('comes back as a question with its place, size and day', () => {
     expect(words(ask([]))).toContain('Lump on the left side , 8 mm on 21 Jan: same?')
     expect(ask([]).match(/<button/g)).toHaveLength(3)
   })
   it('is not asked twice', () => expect(ask([event(1, { kind: 'finding', finding: LUMP })])).toBe(''))
   it('stops the hand when it has changed, with the way to the vet’s note, and not when it is the same', () => {
-    const notice = (status: Finding['status']) => renderToStaticMarkup(<StopNotice sending={false} visitId={5} findings={[{ ...LUMP, status }]} />) // prettier-ignore
+    const notice = (status: Finding['status']) =>
+      renderToStaticMarkup(<StopNotice sending={false} visitId={5} findings={[{ ...LUMP, status }]} />)
     expect(words(notice('changed'))).toContain('Lump, left side, 8 mm. Note its place and size, tell the owner, vet.')
     expect(notice('changed')).toContain('/visits/5/vet-note')
     expect(notice('same')).toBe('')
@@ -98,12 +116,24 @@ describe('what was there before', () => {
 
 describe('weight and waits', () => {
   it('the scale starts from last time, and says what today was', () => {
-    const row = (log: VisitEvent[]) => words(renderToStaticMarkup(<WeighRow lastKg={19} visit={foldVisit(log)} add={nothing} />)) // prettier-ignore
+    const row = (log: VisitEvent[]) =>
+      words(renderToStaticMarkup(<WeighRow lastKg={19} visit={foldVisit(log)} add={nothing} />))
     expect(row([])).toContain('19 kg last time')
-    expect(row([event(1, { kind: 'weighed', weightKg: 16 })])).toContain('16 kg today, 19 before , 16 % less: tell the owner') // prettier-ignore
+    expect(row([event(1, { kind: 'weighed', weightKg: 16 })])).toContain(
+      '16 kg today, 19 before , 16 % less: tell the owner',
+    )
   })
   it('a dog in the cabinet is looked in on every five minutes; conditioner is not', () => {
-    const wait = (stage: 'dry' | 'condition', goneMin: number) => words(renderToStaticMarkup(<WaitClock name="Quill" wait={{ stage, fromMs: NINE, untilMs: NINE + 15 * 60_000 }} nowMs={NINE + goneMin * 60_000} />)) // prettier-ignore
+    const wait = (stage: 'dry' | 'condition', goneMin: number) =>
+      words(
+        renderToStaticMarkup(
+          <WaitClock
+            name="Quill"
+            wait={{ stage, fromMs: NINE, untilMs: NINE + 15 * 60_000 }}
+            nowMs={NINE + goneMin * 60_000}
+          />,
+        ),
+      )
     expect(wait('dry', 3)).toContain('look in within 2:00')
     expect(wait('dry', 5.5)).toContain('look in now')
     expect(wait('dry', 6)).toContain('look in within 4:00')
@@ -115,7 +145,20 @@ describe('weight and waits', () => {
 describe('the map at the look-over', () => {
   const dog = { name: 'Quill', build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
   const map = (found: ComponentProps<typeof BenchMap>['found']) =>
-    words(renderToStaticMarkup(<BenchMap dog={dog} plan={plan} unit="mm" stageZones={[]} done={[]} found={found} zone={null} onZone={nothing} />)) // prettier-ignore
+    words(
+      renderToStaticMarkup(
+        <BenchMap
+          dog={dog}
+          plan={plan}
+          unit="mm"
+          stageZones={[]}
+          done={[]}
+          found={found}
+          zone={null}
+          onZone={nothing}
+        />,
+      ),
+    )
   it('pins what was found and the mats, each zone once; a zone without mats is not named', () => {
     const shown = map({ findings: [LUMP], mats: { side: 3, thigh: 2, back: 0 } })
     expect(shown).toMatch(/Lump 8 ?mm left side/)
@@ -124,7 +167,9 @@ describe('the map at the look-over', () => {
     expect(shown).not.toContain('mats 0')
   })
   it('keeps the worst where there is no room for all', () => {
-    const light = Object.fromEntries(['neck', 'shoulder', 'side', 'rump', 'chest', 'thigh', 'stifle', 'hock', 'foreleg'].map((zone) => [zone, 1])) // prettier-ignore
+    const light = Object.fromEntries(
+      ['neck', 'shoulder', 'side', 'rump', 'chest', 'thigh', 'stifle', 'hock', 'foreleg'].map((zone) => [zone, 1]),
+    )
     const shown = map({ findings: [], mats: { ...light, skirt: 4 } })
     expect(shown).toContain('mats 4')
     expect(shown.match(/mats 1/g)).toHaveLength(7)
@@ -136,6 +181,8 @@ describe('zones that are done', () => {
   it('are those of stages that are over, not of the one under way', () => {
     const log = [event(1, { kind: 'stage-started', stage: 'pads' }), event(2, { kind: 'stage-started', stage: 'body' })]
     expect(zonesDone(plan.stages, foldVisit(log))).toEqual(['pads'])
-    expect(zonesDone(plan.stages, foldVisit([...log, event(3, { kind: 'stage-started', stage: 'legs' })]))).toContain('back') // prettier-ignore
+    expect(zonesDone(plan.stages, foldVisit([...log, event(3, { kind: 'stage-started', stage: 'legs' })]))).toContain(
+      'back',
+    )
   })
 })

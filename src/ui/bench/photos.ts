@@ -6,7 +6,8 @@ const QUALITY = 0.75
 const RETRY_MS = 5000
 
 const keyOf = (visitId: number) => `kovit.photos.${visitId}`
-const readKept = (visitId: number): Record<string, string> => JSON.parse(localStorage.getItem(keyOf(visitId)) ?? '{}') as Record<string, string> // prettier-ignore
+const readKept = (visitId: number): Record<string, string> =>
+  JSON.parse(localStorage.getItem(keyOf(visitId)) ?? '{}') as Record<string, string>
 
 /** Makes a picture small enough to keep, as a data URL. @throws when the file is no picture */
 async function smallJpeg(file: Blob): Promise<string> {
@@ -30,17 +31,22 @@ export async function takePhoto(visitId: number, file: Blob): Promise<{ id: stri
     localStorage.setItem(keyOf(visitId), JSON.stringify({ ...readKept(visitId), [id]: small }))
   } catch (error) {
     const full = error instanceof DOMException && error.name === 'QuotaExceededError'
-    return { sentence: full ? 'This device is full: send the pictures that wait, then take it again.' : 'This file is no picture.' }
+    return {
+      sentence: full
+        ? 'This device is full: send the pictures that wait, then take it again.'
+        : 'This file is no picture.',
+    }
   }
   void sendPhotos(visitId)
   return { id }
-} // prettier-ignore
+}
 
 /** A picture that this device still holds. */
 export const heldPhoto = (visitId: number, id: string): string | undefined => readKept(visitId)[id]
 
 /** The bytes of a data URL; the page may not fetch one. */
-const bytesOf = (url: string): Blob => new Blob([Uint8Array.from(atob(url.slice(url.indexOf(',') + 1)), (each) => each.charCodeAt(0))]) // prettier-ignore
+const bytesOf = (url: string): Blob =>
+  new Blob([Uint8Array.from(atob(url.slice(url.indexOf(',') + 1)), (each) => each.charCodeAt(0))])
 
 /** Pictures that the server will not have, and why. */
 export interface Refused {

@@ -12,7 +12,11 @@ import type { BenchProps } from './props'
 
 const NINE = Date.UTC(2027, 2, 2, 9)
 const MIN = 60_000
-const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/&#x27;/g, '’').replace(/\s+/g, ' ') // prettier-ignore
+const words = (html: string) =>
+  html
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/&#x27;/g, '’')
+    .replace(/\s+/g, ' ')
 const plannedCase = Case.parse({
   kovit: 'case/1',
   date: '2027-03-02',
@@ -23,7 +27,8 @@ const plannedCase = Case.parse({
   slotMin: 240,
 })
 const plan = makePlan(plannedCase)
-const event = (n: number, min: number, rest: object) => VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: NINE + min * MIN, by: 'Wren', ...rest }) // prettier-ignore
+const event = (n: number, min: number, rest: object) =>
+  VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: NINE + min * MIN, by: 'Wren', ...rest })
 const begun = event(1, 0, { kind: 'stage-started', stage: 'arrive' })
 
 /** The row as it stands when the slot ends so many minutes after what is likely. */
@@ -34,10 +39,28 @@ function row(spareMin: number, more: VisitEvent[] = []): string {
   const slotEndMs = likelyMs + spareMin * MIN
   const ahead = forecast(plan.stages, visit, slotEndMs, nowMs)
   const bench: BenchProps = {
-    visitId: 1, dog: { name: 'Quill', build: 'square', coat: 'curly' }, groomer: 'Wren', plan, plannedCase, kit: FULL_KIT, asked: '', startLog: [],
-    slotStartMs: NINE, slotMin: 240, nowMs, timeZone: 'UTC', unit: 'mm', others: [], past: [], consents: [], ownCautions: [], lastKg: 19,
-    lastGrades: {}, lastWorked: {}, bathAims: [],
-  } // prettier-ignore
+    visitId: 1,
+    dog: { name: 'Quill', build: 'square', coat: 'curly' },
+    groomer: 'Wren',
+    plan,
+    plannedCase,
+    kit: FULL_KIT,
+    asked: '',
+    startLog: [],
+    slotStartMs: NINE,
+    slotMin: 240,
+    nowMs,
+    timeZone: 'UTC',
+    unit: 'mm',
+    others: [],
+    past: [],
+    consents: [],
+    ownCautions: [],
+    lastKg: 19,
+    lastGrades: {},
+    lastWorked: {},
+    bathAims: [],
+  }
   return words(
     renderToStaticMarkup(<CatchUpRow {...bench} visit={visit} ahead={ahead} slotEndMs={slotEndMs} add={() => {}} />),
   )
@@ -64,7 +87,11 @@ describe('catching up', () => {
 
 describe('a wait', () => {
   const free = (waits: 'condition' | 'dry', leftMin: number) =>
-    words(renderToStaticMarkup(<FreeHands waits={waits} leftMin={leftMin} toCome={plan.stages} add={() => {}} onNote={() => {}} />)) // prettier-ignore
+    words(
+      renderToStaticMarkup(
+        <FreeHands waits={waits} leftMin={leftMin} toCome={plan.stages} add={() => {}} onNote={() => {}} />,
+      ),
+    )
   it('offers what fits into it on a dog in the tub, and nothing on one in the cabinet', () => {
     expect(free('condition', 60)).toMatch(/It fits: .*Nails, \d min/)
     expect(free('condition', 0.2)).toContain('Nothing of this dog fits into it.')
@@ -75,7 +102,11 @@ describe('a wait', () => {
 
 describe('a facial', () => {
   const facial = (stage: 'wash' | 'rinse' | 'dry', log: VisitEvent[], nowMin: number) =>
-    words(renderToStaticMarkup(<Facial name="Quill" stage={stage} visit={foldVisit(log)} nowMs={NINE + nowMin * MIN} add={() => {}} />)) // prettier-ignore
+    words(
+      renderToStaticMarkup(
+        <Facial name="Quill" stage={stage} visit={foldVisit(log)} nowMs={NINE + nowMin * MIN} add={() => {}} />,
+      ),
+    )
   const on = event(2, 10, { kind: 'facial-on' })
   it('is put on at the wash with one tap, and counts down to when it may come off', () => {
     expect(facial('wash', [begun], 10)).toContain('Facial is on, 5 min')
@@ -88,7 +119,10 @@ describe('a facial', () => {
 
 describe('what the hand measured', () => {
   it('is listed with what the plan made of it', () => {
-    const visit = foldVisit([event(2, 1, { kind: 'measured', zone: 'back', lengthMm: 9 }), event(3, 1, { kind: 'matted', zone: 'thigh', grade: 2 })]) // prettier-ignore
+    const visit = foldVisit([
+      event(2, 1, { kind: 'measured', zone: 'back', lengthMm: 9 }),
+      event(3, 1, { kind: 'matted', zone: 'thigh', grade: 2 }),
+    ])
     const after = makePlan({ ...plannedCase, coatNowMm: { all: 60, back: 9 }, mats: { thigh: 2 } })
     const text = words(renderToStaticMarkup(<Measured visit={visit} begun={plan} plan={after} unit="mm" />))
     expect(text).toContain('back 9')
@@ -100,9 +134,19 @@ describe('what the hand measured', () => {
 
 describe('the score', () => {
   const score = (totalMin: number, dayMin: number) =>
-    words(renderToStaticMarkup(<Score apart={{ totalMin, dayMin, stagesMin: totalMin - dayMin, dayFactor: 1 + dayMin / 100 }} toCard={96} toLast={null} />)) // prettier-ignore
+    words(
+      renderToStaticMarkup(
+        <Score
+          apart={{ totalMin, dayMin, stagesMin: totalMin - dayMin, dayFactor: 1 + dayMin / 100 }}
+          toCard={96}
+          toLast={null}
+        />,
+      ),
+    )
   it('tells the day from the estimate, and small differences are none', () => {
-    expect(score(14, 9)).toContain('14 min more than planned: 9 min more by the day, which went 9 % slower; 5 min more by the estimate') // prettier-ignore
+    expect(score(14, 9)).toContain(
+      '14 min more than planned: 9 min more by the day, which went 9 % slower; 5 min more by the estimate',
+    )
     expect(score(1, 0)).toContain('The minutes came as planned.')
     expect(score(1, 0)).toContain('96 of 100')
   })

@@ -182,13 +182,24 @@ function SaveBar({ dogId, card, now, dirty, version, versions, people, save, sav
         </label>
         <label className="kv-field">
           Why
-          <Input value={why} maxLength={200} placeholder="owner asked for longer legs" onChange={(event) => setWhy(event.target.value)} />
+          <Input
+            value={why}
+            maxLength={200}
+            placeholder="owner asked for longer legs"
+            onChange={(event) => setWhy(event.target.value)}
+          />
         </label>
       </div>
       <button className="kv-button kv-main" disabled={busy || !(dirty || earlier)} onClick={keep}>
         Save version
       </button>
-      <p className="kv-small">{dirty ? `${changed} ${changed === 1 ? 'zone has' : 'zones have'} another length than the version you opened.` : earlier ? `Saving makes version ${version} the dog’s card again.` : 'Nothing changed yet.'}</p>
+      <p className="kv-small">
+        {dirty
+          ? `${changed} ${changed === 1 ? 'zone has' : 'zones have'} another length than the version you opened.`
+          : earlier
+            ? `Saving makes version ${version} the dog’s card again.`
+            : 'Nothing changed yet.'}
+      </p>
       {said && (
         <p role="status" className={said.ok ? 'kv-now' : 'kv-late'}>
           {said.words}
@@ -197,4 +208,4 @@ function SaveBar({ dogId, card, now, dirty, version, versions, people, save, sav
       <PatternSave card={now} by={by} savePattern={savePattern} />
     </section>
   )
-} // prettier-ignore
+}

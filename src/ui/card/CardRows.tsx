@@ -22,7 +22,16 @@ export function CardRows({ card, unit, lastCut, pattern, picked, onPick }: CardR
   const fromPattern = new Map(differences(pattern?.entries ?? [], card).map((each) => [each.zone, each]))
   return (
     <table className={`kv-rows ${styles.rows}`}>
-      <HeadRow cells={['Zone', 'Tool and lay', `#${unitWord(unit)}`, 'Shape, join', 'Against the last cut', ...(pattern ? [`Against ${pattern.label.toLowerCase()}`] : [])]} />
+      <HeadRow
+        cells={[
+          'Zone',
+          'Tool and lay',
+          `#${unitWord(unit)}`,
+          'Shape, join',
+          'Against the last cut',
+          ...(pattern ? [`Against ${pattern.label.toLowerCase()}`] : []),
+        ]}
+      />
       <tbody>
         {card.map((entry) => {
           const { zone, side } = entry
@@ -40,7 +49,9 @@ export function CardRows({ card, unit, lastCut, pattern, picked, onPick }: CardR
               <td className="kv-figure" data-length={entry.lengthMm}>
                 <LengthSwatch lengthMm={entry.lengthMm} /> {showFigure(entry.lengthMm, unit)}
               </td>
-              <td className="kv-quiet">{[entry.shape, entry.method === 'leave' ? null : entry.join].filter(Boolean).join(', ')}</td>
+              <td className="kv-quiet">
+                {[entry.shape, entry.method === 'leave' ? null : entry.join].filter(Boolean).join(', ')}
+              </td>
               <td className={last ? 'kv-strong' : 'kv-small'}>{last ? differenceWords(last) : 'the same'}</td>
               {pattern && <td className={own ? undefined : 'kv-small'}>{own ? differenceWords(own) : 'the same'}</td>}
             </tr>
@@ -49,4 +60,4 @@ export function CardRows({ card, unit, lastCut, pattern, picked, onPick }: CardR
       </tbody>
     </table>
   )
-} // prettier-ignore
+}

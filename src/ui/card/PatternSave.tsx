@@ -22,7 +22,11 @@ export function PatternSave({ card, by, savePattern }: PatternSaveProps) {
   const keep = () =>
     start(async () => {
       const answer = await savePattern({ name, words, by, card })
-      setSaid(answer.ok ? `${name} is a pattern of the house now.` : answer.problems.map(({ sentence }) => sentence).join(' ')) // prettier-ignore
+      setSaid(
+        answer.ok
+          ? `${name} is a pattern of the house now.`
+          : answer.problems.map(({ sentence }) => sentence).join(' '),
+      )
       if (answer.ok) setOpen(false)
     })
   return (

@@ -25,7 +25,13 @@ interface ZoneEditorProps {
 }
 
 const MOST_NAMES = 4
-const HANDS: readonly [HandMethod | 'leave', string][] = [['scissor', 'scissors'], ['thin', 'thinning shears'], ['strip', 'strip by hand'], ['band', 'band'], ['leave', 'leave']] // prettier-ignore
+const HANDS: readonly [HandMethod | 'leave', string][] = [
+  ['scissor', 'scissors'],
+  ['thin', 'thinning shears'],
+  ['strip', 'strip by hand'],
+  ['band', 'band'],
+  ['leave', 'leave'],
+]
 
 /** What is done at the zones that are picked: tool, lay, length, shape, join, on both sides or one. */
 export function ZoneEditor({ picked, card, kit, unit, side, onSide, presentMm, change, children }: ZoneEditorProps) {
@@ -35,7 +41,9 @@ export function ZoneEditor({ picked, card, kit, unit, side, onSide, presentMm, c
     return (
       <section className={styles.editor}>
         <h2>Pick a zone</h2>
-        <p className="kv-quiet">On the map, in the table, or a whole group above. Several at once are changed together.</p>
+        <p className="kv-quiet">
+          On the map, in the table, or a whole group above. Several at once are changed together.
+        </p>
         {children}
       </section>
     )
@@ -47,7 +55,9 @@ export function ZoneEditor({ picked, card, kit, unit, side, onSide, presentMm, c
     change({ cut: byTheHand && byTheHand !== 'leave' ? byHand(byTheHand, lengthMm) : cutAt(kit, lengthMm) })
     setLength(null)
   }
-  const names = picked.slice(0, MOST_NAMES).map(zoneLabel).join(', ') + (picked.length > MOST_NAMES ? ` and ${picked.length - MOST_NAMES} more` : '')
+  const names =
+    picked.slice(0, MOST_NAMES).map(zoneLabel).join(', ') +
+    (picked.length > MOST_NAMES ? ` and ${picked.length - MOST_NAMES} more` : '')
   const present = Math.min(...picked.map((zone) => presentMm[zone] ?? Infinity))
   return (
     <section className={styles.editor} aria-label="Change what is picked">
@@ -67,12 +77,30 @@ export function ZoneEditor({ picked, card, kit, unit, side, onSide, presentMm, c
       )}
       <label className="kv-field">
         Tool and lay
-        <Select<string> showSearch value={toolWords(first as Cut)} options={[...choices.map(({ words, cut }) => ({ value: words, label: `${words}, ${figureMm(cut.lengthMm)} mm` })), ...HANDS.map(([method, label]) => ({ value: `by hand ${method}`, label }))]} onChange={(value) => takeTool(value, choices, first, change)} />
+        <Select<string>
+          showSearch
+          value={toolWords(first as Cut)}
+          options={[
+            ...choices.map(({ words, cut }) => ({ value: words, label: `${words}, ${figureMm(cut.lengthMm)} mm` })),
+            ...HANDS.map(([method, label]) => ({ value: `by hand ${method}`, label })),
+          ]}
+          onChange={(value) => takeTool(value, choices, first, change)}
+        />
       </label>
       <div className={styles.pair}>
         <label className="kv-field">
           Length
-          <InputNumber min={0} max={unit === 'mm' ? 300 : 11.8} step={unit === 'mm' ? 0.5 : 0.125} placeholder={showFigure(first.lengthMm, unit)} value={length} onChange={setLength} onPressEnter={takeLength} suffix={unitWord(unit)} style={{ width: '100%' }} />
+          <InputNumber
+            min={0}
+            max={unit === 'mm' ? 300 : 11.8}
+            step={unit === 'mm' ? 0.5 : 0.125}
+            placeholder={showFigure(first.lengthMm, unit)}
+            value={length}
+            onChange={setLength}
+            onPressEnter={takeLength}
+            suffix={unitWord(unit)}
+            style={{ width: '100%' }}
+          />
         </label>
         <button className="kv-button" disabled={length === null} onClick={takeLength} style={{ alignSelf: 'end' }}>
           Set the length
@@ -80,7 +108,14 @@ export function ZoneEditor({ picked, card, kit, unit, side, onSide, presentMm, c
       </div>
       <label className="kv-field">
         Shape
-        <Select<string> value={first.shape ?? 'none'} options={[{ value: 'none', label: 'no shape' }, ...shapesFor(picked, first.shape).map((shape) => ({ value: shape, label: shape }))]} onChange={(shape) => change({ shape: shape === 'none' ? null : shape })} />
+        <Select<string>
+          value={first.shape ?? 'none'}
+          options={[
+            { value: 'none', label: 'no shape' },
+            ...shapesFor(picked, first.shape).map((shape) => ({ value: shape, label: shape })),
+          ]}
+          onChange={(shape) => change({ shape: shape === 'none' ? null : shape })}
+        />
       </label>
       <div role="group" aria-label="Join to its neighbours" className={styles.picks}>
         {JOINS.map((join) => (
@@ -96,18 +131,23 @@ export function ZoneEditor({ picked, card, kit, unit, side, onSide, presentMm, c
       )}
     </section>
   )
-} // prettier-ignore
+}
 
 const entryAt = (card: readonly CardEntry[], zone: ZoneId | undefined, side: Side | null): CardEntry | undefined => {
   const entries = card.filter((entry) => entry.zone === zone)
   return entries.find((entry) => entry.side === side) ?? entries[0]
 }
 
-function takeTool(value: string, choices: ReturnType<typeof choicesFor>, first: CardEntry, change: (change: EntryChange) => void): void {
+function takeTool(
+  value: string,
+  choices: ReturnType<typeof choicesFor>,
+  first: CardEntry,
+  change: (change: EntryChange) => void,
+): void {
   const hand = HANDS.find(([method]) => value === `by hand ${method}`)?.[0]
   const cut = hand ? byHand(hand, first.lengthMm) : choices.find(({ words }) => words === value)?.cut
   if (cut) change({ cut })
-} // prettier-ignore
+}
 
 const BODY_SHAPES = ['round', 'parallel', 'hem']
 const LEG_SHAPES = ['column', 'flare', 'cuff']
@@ -117,6 +157,16 @@ const HEAD_SHAPES = ['round', 'dome', 'arch', 'V', 'beard', 'oval', 'tube', 'top
 function shapesFor(picked: readonly ZoneId[], now: string | null): string[] {
   const zone = picked[0] ?? 'back'
   const group = groupOf(zone)
-  const own = zone.startsWith('ear-') ? [...EarsShape.options, 'round'] : group === 'tail' ? TailShape.options : group === 'feet' ? FeetShape.options : group === 'legs' ? LEG_SHAPES : group === 'body' ? BODY_SHAPES : HEAD_SHAPES // prettier-ignore
+  const own = zone.startsWith('ear-')
+    ? [...EarsShape.options, 'round']
+    : group === 'tail'
+      ? TailShape.options
+      : group === 'feet'
+        ? FeetShape.options
+        : group === 'legs'
+          ? LEG_SHAPES
+          : group === 'body'
+            ? BODY_SHAPES
+            : HEAD_SHAPES
   return [...new Set([...(now === null ? [] : [now]), ...own])]
 }

@@ -24,14 +24,19 @@ const sheet = (card: readonly CardEntry[], rest: Partial<Parameters<typeof Print
       {...rest}
     />,
   )
-const words = (html: string) => html.replace(/<svg[\s\S]*?<\/svg>/g, '').replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') // prettier-ignore
+const words = (html: string) =>
+  html
+    .replace(/<svg[\s\S]*?<\/svg>/g, '')
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ')
 
 describe('a card for the wall of the tub', () => {
   it.each([...PATTERNS])('%s: a colleague finds every zone, its tool and its length', (id) => {
     const card = cardOnPaper(id, TYPICAL_DOG[id].coat)
     const text = words(sheet(card)).toLowerCase()
     for (const { zone } of card) expect(text).toContain(zoneLabel(zone).toLowerCase())
-    for (const entry of card.filter(({ method }) => method !== 'leave')) expect(text).toContain(toolWords(entry as Cut).toLowerCase()) // prettier-ignore
+    for (const entry of card.filter(({ method }) => method !== 'leave'))
+      expect(text).toContain(toolWords(entry as Cut).toLowerCase())
   })
   it('says what stays, what grows and must not be cut, and what to mind', () => {
     const text = words(
@@ -56,7 +61,14 @@ describe('the card on its desk', () => {
     )
   it('has a row a zone, and two where left and right differ', () => {
     expect(table(card).match(/<tr data-zone/g)).toHaveLength(ZONES.length)
-    const parted = card.flatMap((entry) => (entry.zone === 'brow' ? [{ ...entry, side: 'left' as const }, { ...entry, side: 'right' as const, lengthMm: 12 }] : [entry])) // prettier-ignore
+    const parted = card.flatMap((entry) =>
+      entry.zone === 'brow'
+        ? [
+            { ...entry, side: 'left' as const },
+            { ...entry, side: 'right' as const, lengthMm: 12 },
+          ]
+        : [entry],
+    )
     expect(table(parted).match(/<tr data-zone/g)).toHaveLength(ZONES.length + 1)
     expect(words(table(parted))).toContain('Brow, right')
   })
@@ -74,7 +86,10 @@ describe('the card on its desk', () => {
 
 describe('versions', () => {
   const line = (version: number) => ({ version, kind: 'cut' as const, when: '2 March', by: 'Wren', why: 'As cut' })
-  const list = (count: number) => renderToStaticMarkup(<Versions versions={Array.from({ length: count }, (_, at) => line(count - at))} here={count} dogId={7} />) // prettier-ignore
+  const list = (count: number) =>
+    renderToStaticMarkup(
+      <Versions versions={Array.from({ length: count }, (_, at) => line(count - at))} here={count} dogId={7} />,
+    )
   it('the one on the desk is no link, the others are', () => {
     expect(list(3)).toContain('<b>Version 3</b>')
     expect(list(3)).toContain('/dogs/7/card?version=1')
@@ -92,7 +107,7 @@ describe('a pattern on paper', () => {
       }
   })
   it('a falling coat that is kept is drawn long', () => {
-    const back = (coat: 'drop' | 'wire') => cardOnPaper('long-drop', coat).find(({ zone }) => zone === 'back')?.lengthMm // prettier-ignore
+    const back = (coat: 'drop' | 'wire') => cardOnPaper('long-drop', coat).find(({ zone }) => zone === 'back')?.lengthMm
     expect(back('drop')).toBe(90)
     expect(back('wire')).toBe(45)
   })

@@ -49,8 +49,16 @@ describe('callouts of a card', () => {
     expect(cardCallouts(plan.card, [], 'inch', ['back'])[0]).toMatchObject({ figure: '3/8', unit: 'in' }))
   it('name every tool of every kit so that it stands beside the dog', () => {
     const long = { zone: 'skull' as const, side: null, shape: null, join: 'blend' as const, why: '' }
-    const cuts = FULL_KIT.combs.map((comb) => ({ ...long, method: 'comb' as const, blade: '30' as const, comb, lay: 'against' as const, lengthMm: 9 })) // prettier-ignore
-    for (const { below } of cuts.flatMap((cut) => cardCallouts([cut], [], 'mm', ['skull']))) expect(below?.length).toBeLessThanOrEqual(17) // prettier-ignore
+    const cuts = FULL_KIT.combs.map((comb) => ({
+      ...long,
+      method: 'comb' as const,
+      blade: '30' as const,
+      comb,
+      lay: 'against' as const,
+      lengthMm: 9,
+    }))
+    for (const { below } of cuts.flatMap((cut) => cardCallouts([cut], [], 'mm', ['skull'])))
+      expect(below?.length).toBeLessThanOrEqual(17)
   })
   it('of a bare coat name no tool', () =>
     expect(coatCallouts(() => 30, 'mm').every(({ below }) => below === undefined)).toBe(true))

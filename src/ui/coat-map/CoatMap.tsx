@@ -76,7 +76,12 @@ export function CoatMap(props: CoatMapProps) {
 }
 
 /** Room round the figure for its callouts, px: beside it, and above and below together. */
-const ROOM = { large: { beside: 130, over: 70 }, desk: { beside: 118, over: 56 }, plain: { beside: 24, over: 28 }, bare: { beside: 1, over: 2 } } // prettier-ignore
+const ROOM = {
+  large: { beside: 130, over: 70 },
+  desk: { beside: 118, over: 56 },
+  plain: { beside: 24, over: 28 },
+  bare: { beside: 1, over: 2 },
+}
 
 /** Where the figure lies on its paper, and how large. */
 function layOut({ view, dotted, callouts, width, height, large, bare, ...props }: CoatMapProps) {
@@ -105,7 +110,11 @@ interface GuideEnds {
 }
 
 /** Where a guide lies on the paper: through all of it, or between its two points. */
-function guideEnds(guide: Guide, paper: { width: number; height: number; margin: number }, onPaper: (point: Point) => Point): GuideEnds {
+function guideEnds(
+  guide: Guide,
+  paper: { width: number; height: number; margin: number },
+  onPaper: (point: Point) => Point,
+): GuideEnds {
   if (guide.lies === 'between') return { from: onPaper(guide.from), to: onPaper(guide.to), anchor: 'start' }
   if (guide.lies === 'upright') {
     const { x } = onPaper({ x: guide.xMm, y: 0 })
@@ -113,13 +122,19 @@ function guideEnds(guide: Guide, paper: { width: number; height: number; margin:
   }
   const { y } = onPaper({ x: 0, y: guide.yMm })
   return { from: { x: paper.width - paper.margin + 6, y }, to: { x: paper.margin - 6, y }, anchor: 'end' }
-} // prettier-ignore
+}
 
 /** Fine and dashed, its name at its beginning with paper behind it, so that no leader crosses the letters. */
 function GuideLine({ from, to, anchor, words }: GuideEnds & { words: string }) {
   return (
     <g pointerEvents="none">
-      <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} stroke="var(--kv-ink-2)" strokeWidth={1} strokeDasharray="2 4" fill="none" />
+      <path
+        d={`M${from.x} ${from.y}L${to.x} ${to.y}`}
+        stroke="var(--kv-ink-2)"
+        strokeWidth={1}
+        strokeDasharray="2 4"
+        fill="none"
+      />
       <text
         x={from.x + (anchor === 'start' ? 12 : 0)}
         y={from.y - 6}
@@ -134,7 +149,7 @@ function GuideLine({ from, to, anchor, words }: GuideEnds & { words: string }) {
       </text>
     </g>
   )
-} // prettier-ignore
+}
 
 function SideWords({ right, width, height }: { right: 'left' | 'right'; width: number; height: number }) {
   const words = right === 'left' ? ['dog’s right', 'dog’s left'] : ['dog’s left', 'dog’s right']

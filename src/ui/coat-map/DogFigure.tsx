@@ -83,17 +83,36 @@ const Over = ({ parts, fillOf, ...props }: FigureProps & { parts: FigurePart[]; 
 const whole = ({ coat, skin }: FigurePart): string => coat + skin
 
 const Outline = ({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) =>
-  parts.map((part) => <use key={part.id} href={`#${id}${part.id}shape`} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />) // prettier-ignore
+  parts.map((part) => (
+    <use key={part.id} href={`#${id}${part.id}shape`} fill="none" stroke="var(--kv-ink)" strokeWidth={3.4 * px} />
+  ))
 
 /** One part of the body: its zones as fields, cut to its coat line, with the seams between them. */
-function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, picked, onPick }: FigureProps & { part: FigurePart; fillOf: FillOf }) {
+function Part({
+  part,
+  view,
+  id,
+  px,
+  textured,
+  plain,
+  fillOf,
+  lengthMm,
+  joinOf,
+  picked,
+  onPick,
+}: FigureProps & { part: FigurePart; fillOf: FillOf }) {
   const cells = view.cells.filter((cell) => cell.part === part.id)
   const { ground, side } = part
   const shape = `#${id}${part.id}shape`
-  const title = (zone: ZoneId, of?: Side) => `${zoneLabel(zone)}${of ? `, ${of}` : ''}: ${Math.round(lengthMm(zone, of) * 10) / 10} mm`
-  const pick = (zone: ZoneId, of?: Side) => (onPick ? pickable(title(zone, of), picked?.has(zone) === true, () => onPick(zone)) : {})
+  const title = (zone: ZoneId, of?: Side) =>
+    `${zoneLabel(zone)}${of ? `, ${of}` : ''}: ${Math.round(lengthMm(zone, of) * 10) / 10} mm`
+  const pick = (zone: ZoneId, of?: Side) =>
+    onPick ? pickable(title(zone, of), picked?.has(zone) === true, () => onPick(zone)) : {}
   const uneven = cells.filter((cell) => cell.side && isUneven(cell.zone, lengthMm)).map(({ field }) => field)
-  const fieldsPicked = [...(picked?.has(ground) ? [part.coat] : []), ...cells.filter(({ zone }) => picked?.has(zone)).map(({ field }) => field)]
+  const fieldsPicked = [
+    ...(picked?.has(ground) ? [part.coat] : []),
+    ...cells.filter(({ zone }) => picked?.has(zone)).map(({ field }) => field),
+  ]
   return (
     <g>
       <clipPath id={`${id}${part.id}`}>
@@ -104,14 +123,31 @@ function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, p
           <title>{title(ground, side)}</title>
         </use>
         {cells.map((cell, index) => (
-          <path key={index} d={cell.field} fill={fillOf(cell.zone, cell.side)} data-zone={cell.zone} {...pick(cell.zone, cell.side)}>
+          <path
+            key={index}
+            d={cell.field}
+            fill={fillOf(cell.zone, cell.side)}
+            data-zone={cell.zone}
+            {...pick(cell.zone, cell.side)}
+          >
             <title>{title(cell.zone, cell.side)}</title>
           </path>
         ))}
         {textured && !plain && <use href={shape} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />}
-        {!plain && cells.map((cell, index) => <Seam key={index} along={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />)}
+        {!plain &&
+          cells.map((cell, index) => (
+            <Seam key={index} along={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />
+          ))}
         {uneven.map((d) => (
-          <path key={`uneven${d}`} d={d} fill="none" stroke="var(--kv-caution)" strokeWidth={3 * px} strokeDasharray={`${7 * px} ${4 * px}`} pointerEvents="none" />
+          <path
+            key={`uneven${d}`}
+            d={d}
+            fill="none"
+            stroke="var(--kv-caution)"
+            strokeWidth={3 * px}
+            strokeDasharray={`${7 * px} ${4 * px}`}
+            pointerEvents="none"
+          />
         ))}
         {fieldsPicked.map((d) => (
           <path key={`picked${d}`} d={d} fill="none" stroke="var(--kv-now)" strokeWidth={4 * px} pointerEvents="none" />
@@ -119,7 +155,7 @@ function Part({ part, view, id, px, textured, plain, fillOf, lengthMm, joinOf, p
       </g>
     </g>
   )
-} // prettier-ignore
+}
 
 /** A field of the map as a button: by mouse, by touch and by keyboard. */
 const pickable = (label: string, pressed: boolean, onPick: () => void) => ({
@@ -143,7 +179,8 @@ const isUneven = (zone: ZoneId, lengthMm: LengthAt): boolean =>
 
 /** How two zones meet: blend dashed, taper a wedge, line solid. It stays where it is while the coat grows. */
 const Seam = memo(function Seam({ along, join, px }: { along: readonly Point[]; join: Join; px: number }) {
-  if (join === 'taper') return <path d={wedge(along, px)} fill="var(--kv-ink)" fillOpacity={0.85} pointerEvents="none" />
+  if (join === 'taper')
+    return <path d={wedge(along, px)} fill="var(--kv-ink)" fillOpacity={0.85} pointerEvents="none" />
   const blend = join === 'blend'
   return (
     <path
@@ -156,7 +193,7 @@ const Seam = memo(function Seam({ along, join, px }: { along: readonly Point[]; 
       pointerEvents="none"
     />
   )
-}) // prettier-ignore
+})
 
 /** Where the legs lie over the body their edge is a seam, not an outline. */
 function LegSeams({ view, id, px }: { view: FigureView; id: string; px: number }) {

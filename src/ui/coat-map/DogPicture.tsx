@@ -17,7 +17,12 @@ interface PictureProps {
 }
 
 const never = () => () => {}
-const useInBrowser = () => useSyncExternalStore(never, () => true, () => false) // prettier-ignore
+const useInBrowser = () =>
+  useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  )
 
 /**
  * A small coat map without callouts, for lists. It takes lengths, not paths, and is drawn in the browser: a page of
@@ -28,11 +33,18 @@ export function DogPicture(props: PictureProps) {
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
   if (useInBrowser()) return <Drawn {...props} />
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={label} style={{ display: 'block', maxWidth: '100%', height: 'auto' }}>
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={label}
+      style={{ display: 'block', maxWidth: '100%', height: 'auto' }}
+    >
       {!bare && <Paper id={id} width={width} height={height} />}
     </svg>
   )
-} // prettier-ignore
+}
 
 function Drawn({ label, dog, coatMm, shapes, width, height, bare = false }: PictureProps) {
   const lengthMm = (zone: ZoneId) => coatMm[zone] ?? 0

@@ -9,7 +9,17 @@ import { coatCallouts } from './cardCallouts'
 const DOG = { build: 'square', coat: 'curly', heightCm: 52 } as const
 const layer: Layer = { lengthAt: () => 20 }
 const desk = (rest: Partial<Parameters<typeof MapDesk>[0]> = {}) =>
-  renderToStaticMarkup(<MapDesk label="Quill, now" dog={DOG} layer={layer} calloutsIn={() => coatCallouts(layer.lengthAt, 'mm')} width={600} height={400} {...rest} />) // prettier-ignore
+  renderToStaticMarkup(
+    <MapDesk
+      label="Quill, now"
+      dog={DOG}
+      layer={layer}
+      calloutsIn={() => coatCallouts(layer.lengthAt, 'mm')}
+      width={600}
+      height={400}
+      {...rest}
+    />,
+  )
 
 describe('the desk of a coat map', () => {
   it('offers six views, guides, going close and saving', () => {
@@ -34,7 +44,9 @@ describe('the desk of a coat map', () => {
 
 describe('a picture in a list', () => {
   it('leaves the server as bare paper with its name', () => {
-    const html = renderToStaticMarkup(<DogPicture label="Quill, coat today" dog={DOG} coatMm={{ back: 20 }} width={285} height={180} />) // prettier-ignore
+    const html = renderToStaticMarkup(
+      <DogPicture label="Quill, coat today" dog={DOG} coatMm={{ back: 20 }} width={285} height={180} />,
+    )
     expect(html).toContain('aria-label="Quill, coat today"')
     expect(html).not.toContain('data-zone')
     expect(html.length).toBeLessThan(2000)
@@ -43,7 +55,17 @@ describe('a picture in a list', () => {
 
 describe('weeks ahead', () => {
   it('say what comes on the way', () => {
-    const html = renderToStaticMarkup(<WeeksAhead dog={DOG} rates={{}} startMm={() => 20} wishes={[{ zone: 'bridge', wantedMm: 32 }]} start="As cut" weeks={0} onWeeks={() => {}} />) // prettier-ignore
+    const html = renderToStaticMarkup(
+      <WeeksAhead
+        dog={DOG}
+        rates={{}}
+        startMm={() => 20}
+        wishes={[{ zone: 'bridge', wantedMm: 32 }]}
+        start="As cut"
+        weeks={0}
+        onWeeks={() => {}}
+      />,
+    )
     expect(html).toContain('As cut')
     expect(html).toContain('Week 4: bridge is long enough.')
     expect(html).toContain('Week 5: the visor reaches the eye.')

@@ -34,7 +34,21 @@ interface MapDeskProps {
 }
 
 /** The coat map with all that goes with it: six views, going close, guides to hold the dog against, and its keys. */
-export function MapDesk({ label, dog, layer, dotted, roomFor, soon, uncut = false, calloutsIn, picked, onPick, width, height, children }: MapDeskProps) {
+export function MapDesk({
+  label,
+  dog,
+  layer,
+  dotted,
+  roomFor,
+  soon,
+  uncut = false,
+  calloutsIn,
+  picked,
+  onPick,
+  width,
+  height,
+  children,
+}: MapDeskProps) {
   const [from, setFrom] = useState<ViewId>('side')
   const [guided, setGuided] = useState(false)
   const view = useDrawn(from, dog, layer, soon)
@@ -73,4 +87,4 @@ export function MapDesk({ label, dog, layer, dotted, roomFor, soon, uncut = fals
       </div>
     </>
   )
-} // prettier-ignore
+}

@@ -43,7 +43,10 @@ export function ZoomMap({ name, children }: ZoomMapProps) {
       if (!event.ctrlKey) return
       event.preventDefault()
       const rect = map?.getBoundingClientRect()
-      zoom(event.deltaY < 0 ? STEP : 1 / STEP, { x: event.clientX - (rect?.left ?? 0), y: event.clientY - (rect?.top ?? 0) })
+      zoom(event.deltaY < 0 ? STEP : 1 / STEP, {
+        x: event.clientX - (rect?.left ?? 0),
+        y: event.clientY - (rect?.top ?? 0),
+      })
     }
     // React's own wheel listener may not keep the page from zooming too.
     map?.addEventListener('wheel', wheel, { passive: false })
@@ -58,7 +61,8 @@ export function ZoomMap({ name, children }: ZoomMapProps) {
     if (other) {
       const apart = (a: { x: number; y: number }) => Math.max(1, Math.hypot(a.x - other.x, a.y - other.y))
       zoom(apart(now) / apart(before), { x: (now.x + other.x) / 2, y: (now.y + other.y) / 2 })
-    } else if (look.scale > 1) setLook((each) => ({ ...each, x: each.x + now.x - before.x, y: each.y + now.y - before.y }))
+    } else if (look.scale > 1)
+      setLook((each) => ({ ...each, x: each.x + now.x - before.x, y: each.y + now.y - before.y }))
   }
   const lift = (event: PointerEvent) => fingers.current.delete(event.pointerId)
   return (
@@ -72,7 +76,9 @@ export function ZoomMap({ name, children }: ZoomMapProps) {
         onPointerCancel={lift}
         onPointerLeave={lift}
       >
-        <div style={{ transform: `translate(${look.x}px, ${look.y}px) scale(${look.scale})`, transformOrigin: '0 0' }}>{children}</div>
+        <div style={{ transform: `translate(${look.x}px, ${look.y}px) scale(${look.scale})`, transformOrigin: '0 0' }}>
+          {children}
+        </div>
       </div>
       <div className={styles.tools}>
         <button className="kv-word" onClick={() => zoom(STEP, middle())} disabled={look.scale >= MOST}>
@@ -81,10 +87,16 @@ export function ZoomMap({ name, children }: ZoomMapProps) {
         <button className="kv-word" onClick={() => setLook(WHOLE)} disabled={look.scale === 1}>
           Whole dog
         </button>
-        <button className="kv-word" onClick={() => { const map = box.current?.querySelector('svg'); if (map) saveSvg(map, name) }}>
+        <button
+          className="kv-word"
+          onClick={() => {
+            const map = box.current?.querySelector('svg')
+            if (map) saveSvg(map, name)
+          }}
+        >
           Save as SVG
         </button>
       </div>
     </div>
   )
-} // prettier-ignore
+}

@@ -5,9 +5,15 @@ import { lengthColour } from './ramp'
 
 const ROOM = { width: 600, height: 430, gap: 52 }
 const DOTS: Partial<Record<ZoneId, { x: number; y: number }>> = {
-  skull: { x: 180, y: 60 }, muzzle: { x: 120, y: 100 }, chin: { x: 130, y: 120 }, chest: { x: 200, y: 230 },
-  back: { x: 380, y: 170 }, tail: { x: 480, y: 90 }, thigh: { x: 450, y: 240 }, hock: { x: 470, y: 360 },
-} // prettier-ignore
+  skull: { x: 180, y: 60 },
+  muzzle: { x: 120, y: 100 },
+  chin: { x: 130, y: 120 },
+  chest: { x: 200, y: 230 },
+  back: { x: 380, y: 170 },
+  tail: { x: 480, y: 90 },
+  thigh: { x: 450, y: 240 },
+  hock: { x: 470, y: 360 },
+}
 const callouts = (Object.keys(DOTS) as ZoneId[]).map((zone): Callout => ({
   zone,
   name: zone,

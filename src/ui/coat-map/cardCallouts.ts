@@ -8,10 +8,20 @@ import type { Callout } from './callouts'
 
 /** Zones that stand for their group on a whole dog, and what a callout calls them there. */
 const SHOWN: readonly [ZoneId, string][] = [
-  ['skull', 'Skull'], ['bridge', 'Bridge'], ['muzzle', 'Muzzle'], ['chin', 'Chin'], ['ear-edge', 'Ears'], ['chest', 'Chest'],
-  ['back', 'Back'], ['foreleg', 'Foreleg'], ['forefoot', 'Feet'], ['tail', 'Tail'], ['tail-base', 'Tail base'],
-  ['thigh', 'Thigh'], ['hock', 'Hock'],
-] // prettier-ignore
+  ['skull', 'Skull'],
+  ['bridge', 'Bridge'],
+  ['muzzle', 'Muzzle'],
+  ['chin', 'Chin'],
+  ['ear-edge', 'Ears'],
+  ['chest', 'Chest'],
+  ['back', 'Back'],
+  ['foreleg', 'Foreleg'],
+  ['forefoot', 'Feet'],
+  ['tail', 'Tail'],
+  ['tail-base', 'Tail base'],
+  ['thigh', 'Thigh'],
+  ['hock', 'Hock'],
+]
 
 export const showFigure = (lengthMm: number, unit: LengthUnit) =>
   unit === 'mm' ? figureMm(lengthMm) : inchFraction(lengthMm)
@@ -65,14 +75,16 @@ function calloutOf(entry: CardEntry, name: string, grows: Growing | undefined, u
   const { zone, side, lengthMm } = entry
   const below = grows ? `grows to ${showFigure(grows.wantedMm, unit)}` : besideDog(toolWords(entry as Cut))
   return {
-    zone, lengthMm, below,
+    zone,
+    lengthMm,
+    below,
     name: side === null ? name : `${name}, ${side}`,
     figure: showFigure(lengthMm, unit),
     unit: unitWord(unit),
     ...(side === null ? {} : { side }),
     ...(grows || side !== null ? { caution: true } : {}),
   }
-} // prettier-ignore
+}
 
 /** Callouts of a bare coat: lengths without tools. */
 export function coatCallouts(
@@ -80,7 +92,16 @@ export function coatCallouts(
   unit: LengthUnit,
   only?: readonly ZoneId[],
 ): Callout[] {
-  const shown: readonly [ZoneId, string][] = [['skull', 'Skull'], ['muzzle', 'Muzzle'], ['chest', 'Body'], ['foreleg', 'Foreleg'], ['forefoot', 'Feet'], ['tail', 'Tail'], ['thigh', 'Thigh'], ['ear-edge', 'Ears']] // prettier-ignore
+  const shown: readonly [ZoneId, string][] = [
+    ['skull', 'Skull'],
+    ['muzzle', 'Muzzle'],
+    ['chest', 'Body'],
+    ['foreleg', 'Foreleg'],
+    ['forefoot', 'Feet'],
+    ['tail', 'Tail'],
+    ['thigh', 'Thigh'],
+    ['ear-edge', 'Ears'],
+  ]
   const asked = only ? only.map((zone) => [zone, zoneLabel(zone)] as const) : shown
   return asked.map(([zone, name]) => ({
     zone,

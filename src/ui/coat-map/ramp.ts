@@ -20,7 +20,9 @@ export function lengthColour(lengthMm: number): string {
   const channel = (at: number) => {
     const from = parseInt(low[1].slice(at, at + 2), 16)
     const to = parseInt(high[1].slice(at, at + 2), 16)
-    return Math.round(from + (to - from) * share).toString(16).padStart(2, '0') // prettier-ignore
+    return Math.round(from + (to - from) * share)
+      .toString(16)
+      .padStart(2, '0')
   }
   return `#${channel(1)}${channel(3)}${channel(5)}`
 }

@@ -18,7 +18,10 @@ export function wedge(along: readonly Point[], px: number): string {
     const turn = Math.hypot(after.x - before.x, after.y - before.y) || 1
     const half = ((THIN_PX + ((THICK_PX - THIN_PX) * at) / Math.max(1, last)) * px) / 2
     const across = { x: (-(after.y - before.y) / turn) * half, y: ((after.x - before.x) / turn) * half }
-    return [{ x: x + across.x, y: y + across.y }, { x: x - across.x, y: y - across.y }] as const
+    return [
+      { x: x + across.x, y: y + across.y },
+      { x: x - across.x, y: y - across.y },
+    ] as const
   })
   return `${pathThrough([...sides.map(([one]) => one), ...sides.map(([, other]) => other).reverse()])}Z`
-} // prettier-ignore
+}

@@ -22,7 +22,10 @@ export function Outbox({ messages }: { messages: readonly Message[] }) {
       {messages.map(({ key, dog, owner, phone, words, clock }) => (
         <p key={key}>
           <span className="kv-small">{clock}</span> <b>{owner}</b>, for {dog}: {words}{' '}
-          <button className="kv-word" onClick={() => void navigator.clipboard.writeText(words).then(() => setCopied(key))}>
+          <button
+            className="kv-word"
+            onClick={() => void navigator.clipboard.writeText(words).then(() => setCopied(key))}
+          >
             {copied === key ? 'Copied' : 'Copy'}
           </button>{' '}
           {phone && <a href={`sms:${phone}?body=${encodeURIComponent(words)}`}>Write from this device</a>}
@@ -30,4 +33,4 @@ export function Outbox({ messages }: { messages: readonly Message[] }) {
       ))}
     </section>
   )
-} // prettier-ignore
+}

@@ -27,9 +27,21 @@ function row(log: VisitEvent[] | null, nowMin: number, closed = false, slotMin =
   const ahead =
     visit?.finishedMs != null ? null : forecast(plan.stages, visit ?? foldVisit([]), NINE + slotMin * MIN, nowMs)
   return dayRow(
-    { booking: { id: 7, staffId: 1, startMs: NINE, slotMin, request: { pattern: 'teddy' } }, dog: { id: 3, householdId: 1, name: 'Mochi', breed: 'Havanese', coat: 'drop', build: 'toy' }, visitId: log ? 5 : null, closed, plan, promised: 0.85, visit, segments: plannedSegments(plan.stages), forecast: ahead },
-    'Wren', houseTime('Europe/London'), nowMs,
-  ) // prettier-ignore
+    {
+      booking: { id: 7, staffId: 1, startMs: NINE, slotMin, request: { pattern: 'teddy' } },
+      dog: { id: 3, householdId: 1, name: 'Mochi', breed: 'Havanese', coat: 'drop', build: 'toy' },
+      visitId: log ? 5 : null,
+      closed,
+      plan,
+      promised: 0.85,
+      visit,
+      segments: plannedSegments(plan.stages),
+      forecast: ahead,
+    },
+    'Wren',
+    houseTime('Europe/London'),
+    nowMs,
+  )
 }
 
 describe('one dog on the day board', () => {

@@ -56,11 +56,23 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseTime, nowMs:
   const pattern = booking.request.pattern ? `, ${patternLabel(booking.request.pattern).toLowerCase()}` : ''
   const state = stateOf(entry)
   const base = {
-    figure: figureIn(entry), bookingId: booking.id, visitId, dogId: dog.id, name: dog.name, kind: `${dog.breed}${pattern}`, groomer,
-    startMs: booking.startMs, endMs, slotMin: booking.slotMin, segments: entry.segments, state,
+    figure: figureIn(entry),
+    bookingId: booking.id,
+    visitId,
+    dogId: dog.id,
+    name: dog.name,
+    kind: `${dog.breed}${pattern}`,
+    groomer,
+    startMs: booking.startMs,
+    endMs,
+    slotMin: booking.slotMin,
+    segments: entry.segments,
+    state,
     forecast: forecast && { p50: toMin(forecast.likelyMs), p90: toMin(forecast.lateMs) },
-    href: hrefOf(state, booking.id, visitId), wait: visit && runningWait(entry.plan.stages, visit), chance: forecast?.chance ?? null,
-  } // prettier-ignore
+    href: hrefOf(state, booking.id, visitId),
+    wait: visit && runningWait(entry.plan.stages, visit),
+    chance: forecast?.chance ?? null,
+  }
   if (visit?.finishedMs != null) {
     const early = Math.round((endMs - visit.finishedMs) / MS_PER_MIN)
     const below = early >= 0 ? `${early} min early` : `${-early} min late`

@@ -23,8 +23,14 @@ export function CoatLayers({ dog, nowMm, leftMm, rates, wishes, unit }: LayersPr
   const [weeks, setWeeks] = useState(0)
   const known = Object.keys(leftMm).length > 0
   const now = useMemo(() => ({ lengthAt: (zone: ZoneId) => nowMm[zone] ?? 0, words: 'coat now' }), [nowMm])
-  const then = useMemo(() => ({ lengthAt: (zone: ZoneId) => leftMm[zone] ?? nowMm[zone] ?? 0, words: 'left last time' }), [leftMm, nowMm]) // prettier-ignore
-  const weekly = useMemo(() => inWeeks(now, (zone, mm, by) => grownMm(mm, by, dog.coat, rateAt(zone, dog.coat, rates))), [now, dog, rates])
+  const then = useMemo(
+    () => ({ lengthAt: (zone: ZoneId) => leftMm[zone] ?? nowMm[zone] ?? 0, words: 'left last time' }),
+    [leftMm, nowMm],
+  )
+  const weekly = useMemo(
+    () => inWeeks(now, (zone, mm, by) => grownMm(mm, by, dog.coat, rateAt(zone, dog.coat, rates))),
+    [now, dog, rates],
+  )
   const layer = left ? then : (weekly[weeks] ?? now)
   const moved = left || weeks > 0
   return (
@@ -47,7 +53,16 @@ export function CoatLayers({ dog, nowMm, leftMm, rates, wishes, unit }: LayersPr
           </button>
         )}
       </MapDesk>
-      <WeeksAhead dog={dog} rates={rates} startMm={now.lengthAt} wishes={wishes} start="Coat now" weeks={weeks} onWeeks={setWeeks} disabled={left} />
+      <WeeksAhead
+        dog={dog}
+        rates={rates}
+        startMm={now.lengthAt}
+        wishes={wishes}
+        start="Coat now"
+        weeks={weeks}
+        onWeeks={setWeeks}
+        disabled={left}
+      />
     </section>
   )
-} // prettier-ignore
+}

@@ -167,7 +167,18 @@ function Standing({ dog, unit, nowMm, lastDay, today, growth, records, timeZone 
   )
 }
 
-const TELLING: readonly ZoneId[] = ['back', 'foreleg', 'forefoot', 'tail-base', 'tail', 'skull', 'visor', 'muzzle', 'ear-edge', 'throat'] // prettier-ignore
+const TELLING: readonly ZoneId[] = [
+  'back',
+  'foreleg',
+  'forefoot',
+  'tail-base',
+  'tail',
+  'skull',
+  'visor',
+  'muzzle',
+  'ear-edge',
+  'throat',
+]
 
 function CardTable({ zones, unit }: { zones: CardEntry[]; unit: LengthUnit }) {
   const shown = TELLING.flatMap((zone) => zones.find((entry) => entry.zone === zone) ?? [])

@@ -46,9 +46,29 @@ function Strand({ wish, unit }: { wish: WishGrowing; unit: LengthUnit }) {
   const at = (mm: number) => Math.min(BAR_PX, (mm / wantedMm) * BAR_PX)
   const shown = steps.slice(0, -1)
   return (
-    <svg width={BAR_PX + 24} height={44} role="img" aria-label={steps.map(({ on, lengthMm }) => `${showDay(on)}: ${showFigure(lengthMm, unit)}`).join(', ')}>
-      <rect x={0.5} y={BAR_TOP} width={BAR_PX} height={BAR_HEIGHT} fill="var(--kv-sheet)" stroke="var(--kv-flax-edge)" strokeDasharray="4 3" />
-      <rect x={0.5} y={BAR_TOP} width={at(presentMm)} height={BAR_HEIGHT} fill={lengthColour(presentMm)} stroke="var(--kv-ink-2)" />
+    <svg
+      width={BAR_PX + 24}
+      height={44}
+      role="img"
+      aria-label={steps.map(({ on, lengthMm }) => `${showDay(on)}: ${showFigure(lengthMm, unit)}`).join(', ')}
+    >
+      <rect
+        x={0.5}
+        y={BAR_TOP}
+        width={BAR_PX}
+        height={BAR_HEIGHT}
+        fill="var(--kv-sheet)"
+        stroke="var(--kv-flax-edge)"
+        strokeDasharray="4 3"
+      />
+      <rect
+        x={0.5}
+        y={BAR_TOP}
+        width={at(presentMm)}
+        height={BAR_HEIGHT}
+        fill={lengthColour(presentMm)}
+        stroke="var(--kv-ink-2)"
+      />
       <path d={`M${BAR_PX} 2v26`} stroke="var(--kv-ink)" strokeWidth={2} />
       <circle cx={BAR_PX} cy={4} r={4} fill="var(--kv-ink)" />
       {shown.map(({ on, lengthMm }, index) => (
@@ -63,7 +83,7 @@ function Strand({ wish, unit }: { wish: WishGrowing; unit: LengthUnit }) {
       ))}
     </svg>
   )
-} // prettier-ignore
+}
 
 /** `16 Mar` */
 const shortDay = (day: string): string => showDay(day).replace(/^(\d+ \w{3})\w*$/, '$1')

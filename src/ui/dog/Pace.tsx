@@ -16,7 +16,9 @@ export function Pace({ coat, growth }: { coat: CoatId; growth: Record<GroupId, L
             return (
               <tr key={group}>
                 <td>{group}</td>
-                <td className="kv-small">{pairs} {pairs === 1 ? 'measure' : 'measures'}</td>
+                <td className="kv-small">
+                  {pairs} {pairs === 1 ? 'measure' : 'measures'}
+                </td>
                 <td className="kv-figure">
                   {mmPerWeek.toFixed(1)} <span className="kv-small">± {sdMmPerWeek.toFixed(1)}</span>
                 </td>
@@ -26,9 +28,12 @@ export function Pace({ coat, growth }: { coat: CoatId; growth: Record<GroupId, L
         </tbody>
       </table>
       <p className="kv-small">
-        {learned.length === 0 ? `Nothing measured yet: ${usual.toFixed(1)}, as ${coat} coats do.` : `Other zones: ${usual.toFixed(1)}, as ${coat} coats do.`}
-        {doubted > 0 && ` ${doubted} ${doubted === 1 ? 'measure looks' : 'measures look'} like a slip of the pen and hardly counts.`}
+        {learned.length === 0
+          ? `Nothing measured yet: ${usual.toFixed(1)}, as ${coat} coats do.`
+          : `Other zones: ${usual.toFixed(1)}, as ${coat} coats do.`}
+        {doubted > 0 &&
+          ` ${doubted} ${doubted === 1 ? 'measure looks' : 'measures look'} like a slip of the pen and hardly counts.`}
       </p>
     </section>
   )
-} // prettier-ignore
+}

@@ -4,8 +4,21 @@ import { learnRates } from '@/core/coat'
 import { GrowingWishes } from './GrowingWishes'
 import { Pace } from './Pace'
 
-const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ').trim() // prettier-ignore
-const wish = { zone: 'chin' as const, wantedMm: 40, presentMm: 25, readyOn: '2027-04-06', steps: [{ on: '2027-03-23', lengthMm: 34 }, { on: '2027-04-13', lengthMm: 40 }] } // prettier-ignore
+const words = (html: string) =>
+  html
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+const wish = {
+  zone: 'chin' as const,
+  wantedMm: 40,
+  presentMm: 25,
+  readyOn: '2027-04-06',
+  steps: [
+    { on: '2027-03-23', lengthMm: 34 },
+    { on: '2027-04-13', lengthMm: 40 },
+  ],
+}
 
 describe('a wish that grows', () => {
   it('shows how far it is and the day it is there, with the visits on the way', () => {
@@ -23,7 +36,8 @@ describe('a wish that grows', () => {
 
 describe('the pace of growth', () => {
   const pair = (foundMm: number) => ({ group: 'body' as const, leftMm: 10, foundMm, weeks: 6 })
-  const pace = (pairs: ReturnType<typeof pair>[]) => words(renderToStaticMarkup(<Pace coat="curly" growth={learnRates('curly', pairs)} />)) // prettier-ignore
+  const pace = (pairs: ReturnType<typeof pair>[]) =>
+    words(renderToStaticMarkup(<Pace coat="curly" growth={learnRates('curly', pairs)} />))
   it('is the coat’s own while nothing was measured', () => expect(pace([])).toContain('Nothing measured yet: 3.0'))
   it('is shown with its uncertainty and from how many measures', () =>
     expect(pace([pair(34), pair(34), pair(34)])).toMatch(/body 3 measures 3\.\d ± 0\.\d/))

@@ -31,11 +31,35 @@ interface DeskProps {
 }
 
 const LIMITS = [
-  { id: 'brushLimitMin', label: 'De-matting at most', usual: BRUSH_LIMIT_MIN, unit: 'min', says: 'Beyond it comfort comes before coat: the blade goes under the mats.' },
-  { id: 'waterMaxC', label: 'Water at most', usual: WATER_MAX_C, unit: '°C', says: 'Below a dog’s own temperature; never set above 38.' },
-  { id: 'chancePercent', label: 'A slot holds at', usual: HOUSE_CHANCE * 100, unit: '%', says: 'The chance to be done in time at which a slot is proposed.' },
-  { id: 'slotStepMin', label: 'Slots in steps of', usual: SLOT_STEP_MIN, unit: 'min', says: 'How finely the day is cut.' },
-] as const // prettier-ignore
+  {
+    id: 'brushLimitMin',
+    label: 'De-matting at most',
+    usual: BRUSH_LIMIT_MIN,
+    unit: 'min',
+    says: 'Beyond it comfort comes before coat: the blade goes under the mats.',
+  },
+  {
+    id: 'waterMaxC',
+    label: 'Water at most',
+    usual: WATER_MAX_C,
+    unit: '°C',
+    says: 'Below a dog’s own temperature; never set above 38.',
+  },
+  {
+    id: 'chancePercent',
+    label: 'A slot holds at',
+    usual: HOUSE_CHANCE * 100,
+    unit: '%',
+    says: 'The chance to be done in time at which a slot is proposed.',
+  },
+  {
+    id: 'slotStepMin',
+    label: 'Slots in steps of',
+    usual: SLOT_STEP_MIN,
+    unit: 'min',
+    says: 'How finely the day is cut.',
+  },
+] as const
 
 /** How this house works: the schools with every side's reason, its limits, its own cautions, its people and the noise of the day. */
 export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, retire, ...props }: DeskProps) {
@@ -52,7 +76,9 @@ export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, 
     <>
       <div className="kv-head">
         <h1>The house</h1>
-        <p className="kv-quiet">Where groomers disagree, both sides have a reason. What is chosen here makes every plan from now on.</p>
+        <p className="kv-quiet">
+          Where groomers disagree, both sides have a reason. What is chosen here makes every plan from now on.
+        </p>
         <span className="kv-small" role="status">
           {busy ? 'Keeping…' : (fault ?? 'All kept')}
         </span>
@@ -69,7 +95,14 @@ export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, 
             {LIMITS.map(({ id, label, usual, unit, says }) => (
               <label key={id} className={`kv-field ${styles.limit}`}>
                 {label}
-                <InputNumber<number> key={rules[id] ?? 'usual'} defaultValue={rules[id] ?? usual} suffix={unit} precision={0} onBlur={(event) => send(save, { [id]: Number(event.target.value) })} onPressEnter={(event) => event.currentTarget.blur()} />
+                <InputNumber<number>
+                  key={rules[id] ?? 'usual'}
+                  defaultValue={rules[id] ?? usual}
+                  suffix={unit}
+                  precision={0}
+                  onBlur={(event) => send(save, { [id]: Number(event.target.value) })}
+                  onPressEnter={(event) => event.currentTarget.blur()}
+                />
                 <span className="kv-small">
                   {says}
                   {(rules[id] ?? usual) !== usual && (
@@ -81,14 +114,23 @@ export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, 
               </label>
             ))}
           </section>
-          <OwnCautions cautions={cautions} people={staff.map(({ name }) => name)} onAdd={(input) => send(add, input)} onRetire={(id, retired) => send(retire, { id, retired })} />
-          <Stations stations={stations} onAdd={(input) => send(props.addStation, input)} onRetire={(id, retired) => send(props.retireStation, { id, retired })} />
+          <OwnCautions
+            cautions={cautions}
+            people={staff.map(({ name }) => name)}
+            onAdd={(input) => send(add, input)}
+            onRetire={(id, retired) => send(retire, { id, retired })}
+          />
+          <Stations
+            stations={stations}
+            onAdd={(input) => send(props.addStation, input)}
+            onRetire={(id, retired) => send(props.retireStation, { id, retired })}
+          />
           <People staff={staff} dryer={dryer} onWork={(id, work) => send(props.saveWork, { id, work })} />
         </div>
       </div>
     </>
   )
-} // prettier-ignore
+}
 
 function SchoolRow({ id, chosen, onChoose }: { id: SchoolId; chosen: string; onChoose: (choice: string) => void }) {
   const { asks, choices } = SCHOOLS[id]
@@ -97,14 +139,19 @@ function SchoolRow({ id, chosen, onChoose }: { id: SchoolId; chosen: string; onC
       <h2>{asks}</h2>
       <div className={styles.choices}>
         {Object.entries(choices).map(([choice, { words, says }]) => (
-          <button key={choice} className={styles.choice} aria-pressed={choice === chosen} onClick={() => onChoose(choice)}>
+          <button
+            key={choice}
+            className={styles.choice}
+            aria-pressed={choice === chosen}
+            onClick={() => onChoose(choice)}
+          >
             <b>{words}</b> <span>{says}</span>
           </button>
         ))}
       </div>
     </div>
   )
-} // prettier-ignore
+}
 
 interface OwnProps extends Pick<DeskProps, 'cautions'> {
   people: readonly string[]
@@ -134,13 +181,31 @@ function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
       onRetire={onRetire}
     >
       <div className={styles.own}>
-        <Select<StageId> aria-label="Stage" showSearch value={stage} options={STAGES.map((id) => ({ value: id, label: stageLabel(id) }))} onChange={setStage} />
-        <Select<string> aria-label="Who" value={by} options={people.map((name) => ({ value: name, label: name }))} onChange={setBy} />
-        <Input aria-label="In words" value={words} maxLength={200} placeholder="the left tap runs hot" onChange={(event) => setWords(event.target.value)} onPressEnter={put} />
+        <Select<StageId>
+          aria-label="Stage"
+          showSearch
+          value={stage}
+          options={STAGES.map((id) => ({ value: id, label: stageLabel(id) }))}
+          onChange={setStage}
+        />
+        <Select<string>
+          aria-label="Who"
+          value={by}
+          options={people.map((name) => ({ value: name, label: name }))}
+          onChange={setBy}
+        />
+        <Input
+          aria-label="In words"
+          value={words}
+          maxLength={200}
+          placeholder="the left tap runs hot"
+          onChange={(event) => setWords(event.target.value)}
+          onPressEnter={put}
+        />
         <button className="kv-button" onClick={put} disabled={words.trim().length < 8}>
           Add
         </button>
       </div>
     </Listed>
   )
-} // prettier-ignore
+}

@@ -30,7 +30,11 @@ export function People({ staff, dryer, onWork }: PeopleProps) {
         <div key={person.id} className={styles.person}>
           <p>
             <b>{person.name}</b>, {person.role}{' '}
-            <button className="kv-word" aria-expanded={open === person.id} onClick={() => setOpen(open === person.id ? null : person.id)}>
+            <button
+              className="kv-word"
+              aria-expanded={open === person.id}
+              onClick={() => setOpen(open === person.id ? null : person.id)}
+            >
               {open === person.id ? 'Close' : 'Change'}
             </button>
             <Noise minutes={dryer.find(({ name }) => name === person.name)?.minutes ?? 0} />
@@ -40,11 +44,12 @@ export function People({ staff, dryer, onWork }: PeopleProps) {
         </div>
       ))}
       <p className="kv-small">
-        At {BLOWER_DBA} dB(A) an unprotected ear bears {Math.floor(allowedMin(BLOWER_DBA))} min a day (NIOSH 98-126). Measure your own blower; wear ear protection.
+        At {BLOWER_DBA} dB(A) an unprotected ear bears {Math.floor(allowedMin(BLOWER_DBA))} min a day (NIOSH 98-126).
+        Measure your own blower; wear ear protection.
       </p>
     </section>
   )
-} // prettier-ignore
+}
 
 /** `clip, scissor. Mon to Sun 08:30 to 20:00.` */
 function inWords({ skills = [], hours }: Work): string {
@@ -52,17 +57,31 @@ function inWords({ skills = [], hours }: Work): string {
   if (!hours) return `${does}Any time.`
   const days = WEEKDAYS.flatMap((day) => (hours[day] ? [{ day, words: `${hours[day].from} to ${hours[day].to}` }] : []))
   const alike = [...new Set(days.map(({ words }) => words))]
-  return `${does}${alike.map((words) => `${days.filter((each) => each.words === words).map(({ day }) => day).join(' ')} ${words}`).join('; ')}.`
-} // prettier-ignore
+  return `${does}${alike
+    .map(
+      (words) =>
+        `${days
+          .filter((each) => each.words === words)
+          .map(({ day }) => day)
+          .join(' ')} ${words}`,
+    )
+    .join('; ')}.`
+}
 
 function WorkOf({ person, onWork }: { person: PersonHere; onWork: (work: Work) => void }) {
   const { skills = [], hours = {} } = person.work
-  const toggled = (skill: (typeof SKILLS)[number]) => (skills.includes(skill) ? skills.filter((each) => each !== skill) : [...skills, skill])
+  const toggled = (skill: (typeof SKILLS)[number]) =>
+    skills.includes(skill) ? skills.filter((each) => each !== skill) : [...skills, skill]
   return (
     <div className={styles.work}>
       <div role="group" aria-label={`What ${person.name} does`}>
         {SKILLS.map((skill) => (
-          <button key={skill} className="kv-chip" aria-pressed={skills.includes(skill)} onClick={() => onWork({ ...person.work, skills: toggled(skill) })}>
+          <button
+            key={skill}
+            className="kv-chip"
+            aria-pressed={skills.includes(skill)}
+            onClick={() => onWork({ ...person.work, skills: toggled(skill) })}
+          >
             {skill}
           </button>
         ))}
@@ -70,17 +89,34 @@ function WorkOf({ person, onWork }: { person: PersonHere; onWork: (work: Work) =
       {WEEKDAYS.map((day) => {
         const on = hours[day]
         const { [day]: _, ...others } = hours
-        const set = (change: Partial<typeof USUAL>) => onWork({ ...person.work, hours: { ...hours, [day]: { ...(on ?? USUAL), ...change } } })
+        const set = (change: Partial<typeof USUAL>) =>
+          onWork({ ...person.work, hours: { ...hours, [day]: { ...(on ?? USUAL), ...change } } })
         return (
           <div key={day} className={styles.hours}>
-            <button className="kv-chip" aria-pressed={on !== undefined} onClick={() => (on ? onWork({ ...person.work, hours: others }) : set({}))}>
+            <button
+              className="kv-chip"
+              aria-pressed={on !== undefined}
+              onClick={() => (on ? onWork({ ...person.work, hours: others }) : set({}))}
+            >
               {day}
             </button>
             {on ? (
               <>
-                <input key={on.from} type="time" aria-label={`${person.name}, ${day} from`} defaultValue={on.from} onBlur={(event) => event.target.value !== on.from && set({ from: event.target.value })} />
+                <input
+                  key={on.from}
+                  type="time"
+                  aria-label={`${person.name}, ${day} from`}
+                  defaultValue={on.from}
+                  onBlur={(event) => event.target.value !== on.from && set({ from: event.target.value })}
+                />
                 to
-                <input key={on.to} type="time" aria-label={`${person.name}, ${day} to`} defaultValue={on.to} onBlur={(event) => event.target.value !== on.to && set({ to: event.target.value })} />
+                <input
+                  key={on.to}
+                  type="time"
+                  aria-label={`${person.name}, ${day} to`}
+                  defaultValue={on.to}
+                  onBlur={(event) => event.target.value !== on.to && set({ to: event.target.value })}
+                />
               </>
             ) : (
               <span className="kv-quiet">free</span>
@@ -90,7 +126,7 @@ function WorkOf({ person, onWork }: { person: PersonHere; onWork: (work: Work) =
       })}
     </div>
   )
-} // prettier-ignore
+}
 
 function Noise({ minutes }: { minutes: number }) {
   const dose = noiseDose(minutes)

@@ -5,15 +5,30 @@ import { Outbox } from '../day/Outbox'
 import { Listed } from './Listed'
 import { People } from './People'
 
-const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/&#x27;/g, '’').replace(/&amp;/g, '&').replace(/\s+/g, ' ') // prettier-ignore
+const words = (html: string) =>
+  html
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/&#x27;/g, '’')
+    .replace(/&amp;/g, '&')
+    .replace(/\s+/g, ' ')
 const nothing = () => {}
 
 describe('people', () => {
   const told = (work: Work, minutes = 0) =>
-    words(renderToStaticMarkup(<People staff={[{ id: 1, name: 'Wren', role: 'groomer', work }]} dryer={[{ name: 'Wren', minutes }]} onWork={nothing} />)) // prettier-ignore
+    words(
+      renderToStaticMarkup(
+        <People
+          staff={[{ id: 1, name: 'Wren', role: 'groomer', work }]}
+          dryer={[{ name: 'Wren', minutes }]}
+          onWork={nothing}
+        />,
+      ),
+    )
   const day = { from: '08:30', to: '17:00' }
   it('days of the same hours are told together', () =>
-    expect(told({ skills: ['clip'], hours: { Mon: day, Wed: day, Sat: { from: '09:00', to: '12:00' } } })).toContain('clip. Mon Wed 08:30 to 17:00; Sat 09:00 to 12:00.')) // prettier-ignore
+    expect(told({ skills: ['clip'], hours: { Mon: day, Wed: day, Sat: { from: '09:00', to: '12:00' } } })).toContain(
+      'clip. Mon Wed 08:30 to 17:00; Sat 09:00 to 12:00.',
+    ))
   it('nothing said is any time', () => expect(told({})).toContain('Any time.'))
   it('the blower’s minutes stand as a share of the day’s noise, by the published limit', () => {
     // NIOSH 98-126: 8 / 2^((95 − 85) / 3) hours, 47.6 min, at 95 dB(A).
@@ -24,12 +39,27 @@ describe('people', () => {
 
 describe('a list of the house', () => {
   it('says what it is for as long as it is empty', () =>
-    expect(words(renderToStaticMarkup(<Listed title="Stations" empty="None yet." items={[]} wordsOf={() => ''} onRetire={nothing}>{null}</Listed>))).toContain('None yet.')) // prettier-ignore
+    expect(
+      words(
+        renderToStaticMarkup(
+          <Listed title="Stations" empty="None yet." items={[]} wordsOf={() => ''} onRetire={nothing}>
+            {null}
+          </Listed>,
+        ),
+      ),
+    ).toContain('None yet.'))
 })
 
 describe('the outbox', () => {
   it('says that nobody sends it, and who it is for; without a message there is none', () => {
-    const message = { key: '1', dog: 'Quill', owner: 'Hedda Marsh', phone: '+44 0000', words: 'Quill & co will be late.', clock: '13:40' } // prettier-ignore
+    const message = {
+      key: '1',
+      dog: 'Quill',
+      owner: 'Hedda Marsh',
+      phone: '+44 0000',
+      words: 'Quill & co will be late.',
+      clock: '13:40',
+    }
     const html = renderToStaticMarkup(<Outbox messages={[message]} />)
     expect(words(html)).toContain('No message service is connected: send these yourself.')
     expect(html).toContain('body=Quill%20%26%20co%20will%20be%20late.')

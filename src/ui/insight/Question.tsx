@@ -47,8 +47,13 @@ const AXIS = { tickLine: false, stroke: 'var(--kv-ink-3)', fontSize: 12.5 } as c
 const FILLS = { planned: 'var(--kv-flax)', done: 'var(--kv-now)' } as const
 /** Lines are told apart by dashes as well as by colour. */
 const LINES = [
-  ['var(--kv-now)', ''], ['var(--kv-caution)', '6 3'], ['var(--kv-ink)', '2 3'], ['var(--kv-late)', '8 3 2 3'], ['var(--kv-now)', '1 4'], ['var(--kv-ink-3)', '10 4'],
-] as const // prettier-ignore
+  ['var(--kv-now)', ''],
+  ['var(--kv-caution)', '6 3'],
+  ['var(--kv-ink)', '2 3'],
+  ['var(--kv-late)', '8 3 2 3'],
+  ['var(--kv-now)', '1 4'],
+  ['var(--kv-ink-3)', '10 4'],
+] as const
 
 interface BarsProps {
   rows: readonly object[]
@@ -62,14 +67,25 @@ export const Bars = ({ rows, bars, unit }: BarsProps) => (
       <CartesianGrid vertical={false} stroke="var(--kv-rule)" />
       <XAxis dataKey="name" interval={0} {...AXIS} />
       <YAxis axisLine={false} unit="" {...AXIS} />
-      <Tooltip cursor={{ fill: 'var(--kv-flax)', fillOpacity: 0.35 }} formatter={(value) => `${String(value)} ${unit}`} contentStyle={TIP} isAnimationActive={false} />
+      <Tooltip
+        cursor={{ fill: 'var(--kv-flax)', fillOpacity: 0.35 }}
+        formatter={(value) => `${String(value)} ${unit}`}
+        contentStyle={TIP}
+        isAnimationActive={false}
+      />
       {bars.length > 1 && <Legend iconType="square" height={22} formatter={inInk} />}
       {bars.map(([key, kind]) => (
-        <Bar key={key} dataKey={key} fill={FILLS[kind]} stroke={kind === 'planned' ? 'var(--kv-flax-edge)' : 'none'} isAnimationActive={false} />
+        <Bar
+          key={key}
+          dataKey={key}
+          fill={FILLS[kind]}
+          stroke={kind === 'planned' ? 'var(--kv-flax-edge)' : 'none'}
+          isAnimationActive={false}
+        />
       ))}
     </BarChart>
   </ResponsiveContainer>
-) // prettier-ignore
+)
 
 /** Long names stand on the left, a bar to each. */
 export const NamedBars = ({ rows, bar, unit }: { rows: readonly object[]; bar: string; unit: string }) => (
@@ -78,11 +94,16 @@ export const NamedBars = ({ rows, bar, unit }: { rows: readonly object[]; bar: s
       <CartesianGrid horizontal={false} stroke="var(--kv-rule)" />
       <XAxis type="number" {...AXIS} />
       <YAxis type="category" dataKey="name" width={104} interval={0} {...AXIS} />
-      <Tooltip cursor={{ fill: 'var(--kv-flax)', fillOpacity: 0.35 }} formatter={(value) => `${String(value)} ${unit}`} contentStyle={TIP} isAnimationActive={false} />
+      <Tooltip
+        cursor={{ fill: 'var(--kv-flax)', fillOpacity: 0.35 }}
+        formatter={(value) => `${String(value)} ${unit}`}
+        contentStyle={TIP}
+        isAnimationActive={false}
+      />
       <Bar dataKey={bar} fill={FILLS.done} isAnimationActive={false} />
     </BarChart>
   </ResponsiveContainer>
-) // prettier-ignore
+)
 
 interface LinesProps {
   rows: readonly object[]
@@ -109,10 +130,25 @@ export const Lines = ({ rows, lines, unit, top, bottom = 0, named = false }: Lin
       {named && <Legend iconType="plainline" height={22} formatter={inInk} />}
       {lines.map((key, at) => {
         const [colour, dash] = LINES[at % LINES.length] as (typeof LINES)[number]
-        return <Line key={key} dataKey={key} stroke={colour} strokeDasharray={dash} strokeWidth={2} dot={{ r: 2.5 }} isAnimationActive={false} />
+        return (
+          <Line
+            key={key}
+            dataKey={key}
+            stroke={colour}
+            strokeDasharray={dash}
+            strokeWidth={2}
+            dot={{ r: 2.5 }}
+            isAnimationActive={false}
+          />
+        )
       })}
     </LineChart>
   </ResponsiveContainer>
-) // prettier-ignore
+)
 
-const TIP = { background: 'var(--kv-sheet)', border: '1px solid var(--kv-flax-edge)', borderRadius: 2, color: 'var(--kv-ink)' } // prettier-ignore
+const TIP = {
+  background: 'var(--kv-sheet)',
+  border: '1px solid var(--kv-flax-edge)',
+  borderRadius: 2,
+  color: 'var(--kv-ink)',
+}

@@ -19,7 +19,9 @@ const groom = (change: Partial<Groomed> = {}): Groomed => ({
   ...change,
 })
 const words = (grooms: readonly Groomed[], growth: readonly Growth[] = []) =>
-  renderToStaticMarkup(<InsightDesk insight={insightOf(grooms)} growth={growth} />).replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') // prettier-ignore
+  renderToStaticMarkup(<InsightDesk insight={insightOf(grooms)} growth={growth} />)
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ')
 const many = (count: number, change: Partial<Groomed> = {}) => Array.from({ length: count }, () => groom(change))
 const EMPTY = 'Not enough grooms yet to tell.'
 
@@ -37,7 +39,9 @@ describe('the insight screen', () => {
     expect(told).toContain('Of 6 grooms 50 % stayed within their “nine in ten”.')
   })
   it('answers for the newest month', () =>
-    expect(words([...many(5, { month: '2026-09', repeat: 60 }), ...many(5, { month: '2026-10', repeat: 88 })])).toContain('88 of 100 this month.')) // prettier-ignore
+    expect(
+      words([...many(5, { month: '2026-09', repeat: 60 }), ...many(5, { month: '2026-10', repeat: 88 })]),
+    ).toContain('88 of 100 this month.'))
   it('a question nobody has measured for stays open beside those that are answered', () => {
     const told = words(many(8))
     expect(told).toContain('Which coats take longest? A curly coat, 25 min on average.')

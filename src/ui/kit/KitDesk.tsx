@@ -68,7 +68,10 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
         </p>
       </div>
       <Ladder rungs={rungsOf(kit)} unit={unit} wantedMm={wantedMm} nearest={near[0]} />
-      <p className="kv-small">Filled: with the coat. Open: against it. A comb leaves the same both ways; over a 10 or 15 it leaves that much more.</p>
+      <p className="kv-small">
+        Filled: with the coat. Open: against it. A comb leaves the same both ways; over a 10 or 15 it leaves that much
+        more.
+      </p>
       {fault && (
         <p role="alert" className="kv-late">
           {fault}
@@ -77,7 +80,10 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
       <div className={styles.columns}>
         <section aria-label="Tools in use">
           <h2>
-            In use <span className="kv-small" role="status">{busy ? 'keeping…' : kept ? 'all kept' : ''}</span>
+            In use{' '}
+            <span className="kv-small" role="status">
+              {busy ? 'keeping…' : kept ? 'all kept' : ''}
+            </span>
           </h2>
           <ToolTable tools={tools} unit={unit} onChange={changeTool} />
           <AddTool busy={busy} add={(asked) => send(add, asked)} />
@@ -87,7 +93,11 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
               {retired.map(({ id, words }) => (
                 <span key={id}>
                   {words}{' '}
-                  <button className="kv-word" onClick={() => changeTool(id, { retired: false })} aria-label={`Bring ${words} back`}>
+                  <button
+                    className="kv-word"
+                    onClick={() => changeTool(id, { retired: false })}
+                    aria-label={`Bring ${words} back`}
+                  >
                     bring back
                   </button>{' '}
                 </span>
@@ -99,7 +109,7 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
       </div>
     </>
   )
-} // prettier-ignore
+}
 
 function nearWords({ way, offMm }: NearWay): string {
   const off = Math.abs(offMm) < 0.05 ? 'exactly' : `${figureMm(Math.abs(offMm))} ${offMm > 0 ? 'more' : 'less'}`
@@ -108,9 +118,12 @@ function nearWords({ way, offMm }: NearWay): string {
 
 const OPTIONS = [
   { label: 'Blades, finish teeth', options: BLADES.map((name) => ({ value: `blade ${name}`, label: name })) },
-  { label: 'Blades, skip tooth', options: SKIP_BLADES.map((name) => ({ value: `blade ${name}`, label: `${name} skip` })) },
+  {
+    label: 'Blades, skip tooth',
+    options: SKIP_BLADES.map((name) => ({ value: `blade ${name}`, label: `${name} skip` })),
+  },
   { label: 'Guard combs', options: COMBS.map((name) => ({ value: `comb ${name}`, label: `comb ${name}` })) },
-] // prettier-ignore
+]
 
 function AddTool({ busy, add }: { busy: boolean; add: (asked: object) => void }) {
   const [tool, setTool] = useState<string | null>(null)
@@ -122,10 +135,18 @@ function AddTool({ busy, add }: { busy: boolean; add: (asked: object) => void })
   }
   return (
     <div className={styles.add}>
-      <Select<string | null> showSearch value={tool} placeholder="Another blade or comb" options={OPTIONS} onChange={setTool} style={{ width: 220 }} aria-label="Tool to add" />
+      <Select<string | null>
+        showSearch
+        value={tool}
+        placeholder="Another blade or comb"
+        options={OPTIONS}
+        onChange={setTool}
+        style={{ width: 220 }}
+        aria-label="Tool to add"
+      />
       <button className="kv-button" disabled={busy || tool === null} onClick={put}>
         Add to the kit
       </button>
     </div>
   )
-} // prettier-ignore
+}

@@ -25,11 +25,34 @@ export function Ladder({ rungs, unit, wantedMm, nearest }: LadderProps) {
   const step = (WIDTH - LEFT - 10) / rungs.length
   const shown = wantedMm !== null && wantedMm <= MOST_MM
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} style={{ maxWidth: '100%', height: 'auto', display: 'block' }} role="img" aria-label={`What each tool leaves: ${rungs.filter(({ owned }) => owned).map(({ name, kind, withMm }) => `${kind} ${name} ${figureMm(withMm)} mm`).join(', ')}`}>
-      <rect x={LEFT} y={0.5} width={WIDTH - LEFT - 1} height={SKIN_Y} fill="var(--kv-sheet)" stroke="var(--kv-flax-edge)" />
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      width={WIDTH}
+      style={{ maxWidth: '100%', height: 'auto', display: 'block' }}
+      role="img"
+      aria-label={`What each tool leaves: ${rungs
+        .filter(({ owned }) => owned)
+        .map(({ name, kind, withMm }) => `${kind} ${name} ${figureMm(withMm)} mm`)
+        .join(', ')}`}
+    >
+      <rect
+        x={LEFT}
+        y={0.5}
+        width={WIDTH - LEFT - 1}
+        height={SKIN_Y}
+        fill="var(--kv-sheet)"
+        stroke="var(--kv-flax-edge)"
+      />
       <Rule unit={unit} />
       {rungs.map((rung, at) => (
-        <Tuft key={rung.kind + rung.name} rung={rung} x={LEFT + step * (at + 0.5)} step={step} near={nearest !== undefined && isOnRung(rung, nearest.way)} lay={nearest?.way.lay ?? 'with'} />
+        <Tuft
+          key={rung.kind + rung.name}
+          rung={rung}
+          x={LEFT + step * (at + 0.5)}
+          step={step}
+          near={nearest !== undefined && isOnRung(rung, nearest.way)}
+          lay={nearest?.way.lay ?? 'with'}
+        />
       ))}
       <path d={`M${LEFT} ${SKIN_Y}H${WIDTH - 1}`} stroke="var(--kv-ink)" strokeWidth={2.4} />
       {shown && (
@@ -40,7 +63,7 @@ export function Ladder({ rungs, unit, wantedMm, nearest }: LadderProps) {
       )}
     </svg>
   )
-} // prettier-ignore
+}
 
 /** The rule at the left: mm and fives, or eighths of an inch. */
 function Rule({ unit }: { unit: LengthUnit }) {
@@ -49,15 +72,26 @@ function Rule({ unit }: { unit: LengthUnit }) {
   const every = unit === 'mm' ? 5 : 2
   return ticks.map((at) => (
     <g key={at}>
-      <path d={`M${LEFT} ${yOf(at * stepMm)}h${at % every === 0 ? WIDTH - LEFT - 1 : 6}`} stroke={at % every === 0 ? 'var(--kv-grid-cm)' : 'var(--kv-ink-3)'} strokeWidth={at % every === 0 ? 0.9 : 0.7} />
+      <path
+        d={`M${LEFT} ${yOf(at * stepMm)}h${at % every === 0 ? WIDTH - LEFT - 1 : 6}`}
+        stroke={at % every === 0 ? 'var(--kv-grid-cm)' : 'var(--kv-ink-3)'}
+        strokeWidth={at % every === 0 ? 0.9 : 0.7}
+      />
       {at % every === 0 && (
-        <text x={LEFT - 14} y={yOf(at * stepMm) + 4} fontSize={12.5} textAnchor="end" fill="var(--kv-ink-2)" style={{ fontFamily: 'var(--kv-mono)' }}>
+        <text
+          x={LEFT - 14}
+          y={yOf(at * stepMm) + 4}
+          fontSize={12.5}
+          textAnchor="end"
+          fill="var(--kv-ink-2)"
+          style={{ fontFamily: 'var(--kv-mono)' }}
+        >
           {unit === 'mm' ? at : at === 0 ? 0 : inchFraction(at * stepMm)}
         </text>
       )}
     </g>
   ))
-} // prettier-ignore
+}
 
 interface TuftProps {
   rung: Rung
@@ -82,15 +116,39 @@ function Tuft({ rung, x, step, near, lay }: TuftProps) {
         <path d={`M${x} ${SKIN_Y}V${yOf(withMm)}`} stroke="var(--kv-ink-3)" strokeWidth={1.2} strokeDasharray="2 3" />
       )}
       {owned && apart && (
-        <rect x={x + 2} y={yOf(againstMm)} width={half * 1.7} height={Math.max(1, againstMm * PX_PER_MM)} fill="none" stroke="var(--kv-ink-2)" strokeWidth={1} strokeDasharray="3 2" />
+        <rect
+          x={x + 2}
+          y={yOf(againstMm)}
+          width={half * 1.7}
+          height={Math.max(1, againstMm * PX_PER_MM)}
+          fill="none"
+          stroke="var(--kv-ink-2)"
+          strokeWidth={1}
+          strokeDasharray="3 2"
+        />
       )}
       {near && (
-        <rect x={(lay === 'against' && apart ? x + 2 : withX - half) - 3} y={yOf(lay === 'with' ? withMm : againstMm) - 3} width={half * 2 + 6} height={(lay === 'with' ? withMm : againstMm) * PX_PER_MM + 3} fill="none" stroke="var(--kv-now)" strokeWidth={3} />
+        <rect
+          x={(lay === 'against' && apart ? x + 2 : withX - half) - 3}
+          y={yOf(lay === 'with' ? withMm : againstMm) - 3}
+          width={half * 2 + 6}
+          height={(lay === 'with' ? withMm : againstMm) * PX_PER_MM + 3}
+          fill="none"
+          stroke="var(--kv-now)"
+          strokeWidth={3}
+        />
       )}
       <text x={x} y={yOf(withMm) - 7} fontSize={12.5} textAnchor="middle" fill="var(--kv-ink-2)">
         {figureMm(withMm)}
       </text>
-      <text x={x} y={SKIN_Y + 19} fontSize={14} fontWeight={owned ? 700 : 400} textAnchor="middle" fill={owned ? 'var(--kv-ink)' : 'var(--kv-ink-3)'}>
+      <text
+        x={x}
+        y={SKIN_Y + 19}
+        fontSize={14}
+        fontWeight={owned ? 700 : 400}
+        textAnchor="middle"
+        fill={owned ? 'var(--kv-ink)' : 'var(--kv-ink-3)'}
+      >
         {name}
       </text>
       <text x={x} y={SKIN_Y + 36} fontSize={12.5} textAnchor="middle" fill="var(--kv-ink-3)">
@@ -98,15 +156,31 @@ function Tuft({ rung, x, step, near, lay }: TuftProps) {
       </text>
     </g>
   )
-} // prettier-ignore
+}
 
 /** A few hairs on a ground of the length's own colour. */
 function Hairs({ x, half, lengthMm }: { x: number; half: number; lengthMm: number }) {
   const hairs = Array.from({ length: HAIRS }, (_, at) => x - half + (2 * half * at) / (HAIRS - 1))
   return (
     <>
-      <rect x={x - half} y={yOf(lengthMm)} width={half * 2} height={Math.max(1, lengthMm * PX_PER_MM)} fill={lengthColour(lengthMm)} />
-      <path d={hairs.map((at, index) => `M${at} ${SKIN_Y}C${at} ${yOf(lengthMm * 0.5)} ${at + 1.4} ${yOf(lengthMm * 0.8)} ${at + (index % 2)} ${yOf(lengthMm)}`).join('')} stroke="var(--kv-ink)" strokeWidth={0.9} fill="none" />
+      <rect
+        x={x - half}
+        y={yOf(lengthMm)}
+        width={half * 2}
+        height={Math.max(1, lengthMm * PX_PER_MM)}
+        fill={lengthColour(lengthMm)}
+      />
+      <path
+        d={hairs
+          .map(
+            (at, index) =>
+              `M${at} ${SKIN_Y}C${at} ${yOf(lengthMm * 0.5)} ${at + 1.4} ${yOf(lengthMm * 0.8)} ${at + (index % 2)} ${yOf(lengthMm)}`,
+          )
+          .join('')}
+        stroke="var(--kv-ink)"
+        strokeWidth={0.9}
+        fill="none"
+      />
     </>
   )
-} // prettier-ignore
+}

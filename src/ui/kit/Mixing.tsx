@@ -29,11 +29,27 @@ export function Mixing() {
           </div>
           <label className="kv-field">
             Parts of water to one of product
-            <InputNumber min={1} max={100} precision={0} value={parts} onChange={(value) => setParts(value ?? parts)} style={{ width: '100%' }} />
+            <InputNumber
+              min={1}
+              max={100}
+              precision={0}
+              value={parts}
+              onChange={(value) => setParts(value ?? parts)}
+              style={{ width: '100%' }}
+            />
           </label>
           <label className="kv-field">
             In all
-            <InputNumber min={10} max={10000} step={50} precision={0} value={totalMl} onChange={(value) => setTotalMl(value ?? totalMl)} suffix="ml" style={{ width: '100%' }} />
+            <InputNumber
+              min={10}
+              max={10000}
+              step={50}
+              precision={0}
+              value={totalMl}
+              onChange={(value) => setTotalMl(value ?? totalMl)}
+              suffix="ml"
+              style={{ width: '100%' }}
+            />
           </label>
         </div>
         <Bottle share={productMl / Math.max(1, productMl + waterMl)} />
@@ -50,7 +66,7 @@ export function Mixing() {
       </div>
     </section>
   )
-} // prettier-ignore
+}
 
 function Bottle({ share }: { share: number }) {
   const product = Math.max(2, BOTTLE.full * share)
@@ -59,10 +75,15 @@ function Bottle({ share }: { share: number }) {
     <svg width={110} height={BOTTLE.height} aria-hidden="true">
       <rect x={20} y={bottom - BOTTLE.full} width={70} height={BOTTLE.full - product} fill="var(--kv-bath-tint)" />
       <rect x={20} y={bottom - product} width={70} height={product} fill="var(--kv-bath-ink)" />
-      <path d={`M20 ${bottom - BOTTLE.full - 8}V${bottom}H90V${bottom - BOTTLE.full - 8}`} fill="none" stroke="var(--kv-ink)" strokeWidth={1.7} />
+      <path
+        d={`M20 ${bottom - BOTTLE.full - 8}V${bottom}H90V${bottom - BOTTLE.full - 8}`}
+        fill="none"
+        stroke="var(--kv-ink)"
+        strokeWidth={1.7}
+      />
       {[0.25, 0.5, 0.75, 1].map((part) => (
         <path key={part} d={`M90 ${bottom - BOTTLE.full * part}h-14`} stroke="var(--kv-ink)" strokeWidth={1} />
       ))}
     </svg>
   )
-} // prettier-ignore
+}

@@ -44,7 +44,8 @@ interface ToolRowProps {
 
 function ToolRow({ tool, unit, onChange }: ToolRowProps) {
   const [label, setLabel] = useState(tool.label)
-  const leaves = (lay: 'with' | 'against') => tool.kind === 'blade' ? clippedLengthMm(tool.name, lay) : combedLengthMm(tool.name, '30') // prettier-ignore
+  const leaves = (lay: 'with' | 'against') =>
+    tool.kind === 'blade' ? clippedLengthMm(tool.name, lay) : combedLengthMm(tool.name, '30')
   const say = tool.kind === 'comb' ? `comb ${tool.name}` : tool.name
   return (
     <tr>
@@ -67,7 +68,12 @@ function ToolRow({ tool, unit, onChange }: ToolRowProps) {
       <td className="kv-figure">{tool.kind === 'blade' && <Hours tool={tool} />}</td>
       <td style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
         {tool.kind === 'blade' && (
-          <button className="kv-word" style={{ marginRight: 14 }} onClick={() => onChange({ sharpened: true })} aria-label={`${say} was sharpened today`}>
+          <button
+            className="kv-word"
+            style={{ marginRight: 14 }}
+            onClick={() => onChange({ sharpened: true })}
+            aria-label={`${say} was sharpened today`}
+          >
             Sharpened
           </button>
         )}
@@ -77,7 +83,7 @@ function ToolRow({ tool, unit, onChange }: ToolRowProps) {
       </td>
     </tr>
   )
-} // prettier-ignore
+}
 
 function Hours({ tool }: { tool: Extract<ToolLine, { kind: 'blade' }> }) {
   const { hours, sharpened } = tool

@@ -12,13 +12,26 @@ describe('the ladder of lengths', () => {
   it('has every finish blade and comb, shortest first, the house’s own marked', () => {
     expect(rungs).toHaveLength(20)
     expect(rungs.map(({ withMm }) => withMm)).toEqual([...rungs.map(({ withMm }) => withMm)].sort((a, b) => a - b))
-    expect(rungs.filter(({ owned }) => owned).map(({ name }) => name).sort()).toEqual(['1', '10', '2', '30', '4F']) // prettier-ignore
+    expect(
+      rungs
+        .filter(({ owned }) => owned)
+        .map(({ name }) => name)
+        .sort(),
+    ).toEqual(['1', '10', '2', '30', '4F'])
   })
   it('a comb is of no use without a blade to sit on', () =>
-    expect(rungsOf({ blades: ['4F'], combs: ['2'] }).find(({ name, kind }) => name === '2' && kind === 'comb')?.owned).toBe(false)) // prettier-ignore
+    expect(
+      rungsOf({ blades: ['4F'], combs: ['2'] }).find(({ name, kind }) => name === '2' && kind === 'comb')?.owned,
+    ).toBe(false))
   it('a blade leaves less against the coat, a comb the same', () => {
-    expect(rungs.find(({ name, kind }) => name === '4F' && kind === 'blade')).toMatchObject({ withMm: 9.5, againstMm: 5.5 }) // prettier-ignore
-    expect(rungs.find(({ name, kind }) => name === '2' && kind === 'comb')).toMatchObject({ withMm: 9.5, againstMm: 9.5 }) // prettier-ignore
+    expect(rungs.find(({ name, kind }) => name === '4F' && kind === 'blade')).toMatchObject({
+      withMm: 9.5,
+      againstMm: 5.5,
+    })
+    expect(rungs.find(({ name, kind }) => name === '2' && kind === 'comb')).toMatchObject({
+      withMm: 9.5,
+      againstMm: 9.5,
+    })
   })
   it('says in words what it shows, so that no one has to see it', () => {
     const svg = renderToStaticMarkup(<Ladder rungs={rungs} unit="mm" wantedMm={null} nearest={undefined} />)
@@ -33,7 +46,9 @@ describe('the ladder of lengths', () => {
     expect(asked.match(/var\(--kv-now\)/g)).toHaveLength(3)
   })
   it('shows eighths of an inch to those who think in inches', () =>
-    expect(renderToStaticMarkup(<Ladder rungs={rungs} unit="inch" wantedMm={null} nearest={undefined} />)).toContain('>3/4<')) // prettier-ignore
+    expect(renderToStaticMarkup(<Ladder rungs={rungs} unit="inch" wantedMm={null} nearest={undefined} />)).toContain(
+      '>3/4<',
+    ))
 })
 
 describe('what have I that leaves 10 mm?', () => {
@@ -52,7 +67,8 @@ describe('what have I that leaves 10 mm?', () => {
 
 describe('tools in use', () => {
   const blade = (hours: number): ToolLine => ({ id: 1, label: '', kind: 'blade', name: '30', hours, sharpened: null })
-  const table = (tool: ToolLine) => renderToStaticMarkup(<ToolTable tools={[tool]} unit="mm" onChange={() => undefined} />) // prettier-ignore
+  const table = (tool: ToolLine) =>
+    renderToStaticMarkup(<ToolTable tools={[tool]} unit="mm" onChange={() => undefined} />)
   it('asks for the grinder after 20 hours, and insists after 30 (from memory)', () => {
     expect(table(blade(19.9))).not.toContain('sharpen ')
     expect(table(blade(20))).toContain('sharpen soon')

@@ -20,14 +20,29 @@ export interface Rung {
 
 /** Every finish blade and comb by what it leaves with the coat, the house's own and those it lacks. */
 export function rungsOf(kit: Kit): Rung[] {
-  const blades = BLADES.map((name): Rung => ({ name, kind: 'blade', withMm: clippedLengthMm(name, 'with'), againstMm: clippedLengthMm(name, 'against'), owned: kit.blades.includes(name) }))
-  const combs = COMBS.map((name): Rung => ({ name, kind: 'comb', withMm: combedLengthMm(name, '30'), againstMm: combedLengthMm(name, '30'), owned: kit.combs.includes(name) && canComb(kit) }))
+  const blades = BLADES.map((name): Rung => ({
+    name,
+    kind: 'blade',
+    withMm: clippedLengthMm(name, 'with'),
+    againstMm: clippedLengthMm(name, 'against'),
+    owned: kit.blades.includes(name),
+  }))
+  const combs = COMBS.map((name): Rung => ({
+    name,
+    kind: 'comb',
+    withMm: combedLengthMm(name, '30'),
+    againstMm: combedLengthMm(name, '30'),
+    owned: kit.combs.includes(name) && canComb(kit),
+  }))
   return [...blades, ...combs].sort((a, b) => a.withMm - b.withMm || a.name.localeCompare(b.name))
-} // prettier-ignore
+}
 
 /** A comb needs a blade to sit on. */
-const canComb = (kit: Kit): boolean => waysOf({ ...kit, combs: FULL_KIT.combs }, 'with').some(({ method }) => method === 'comb') // prettier-ignore
+const canComb = (kit: Kit): boolean =>
+  waysOf({ ...kit, combs: FULL_KIT.combs }, 'with').some(({ method }) => method === 'comb')
 
 /** The rung that a way stands on. */
 export const isOnRung = (rung: Rung, way: ClipperWay): boolean =>
-  way.method === 'clip' ? rung.kind === 'blade' && rung.name === way.blade : rung.kind === 'comb' && rung.name === way.comb // prettier-ignore
+  way.method === 'clip'
+    ? rung.kind === 'blade' && rung.name === way.blade
+    : rung.kind === 'comb' && rung.name === way.comb

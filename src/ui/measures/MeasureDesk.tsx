@@ -39,24 +39,36 @@ interface DeskProps {
 /** The tape round the dog: each measure redraws the figure; what nobody measured is a usual dog's, and says so. */
 export function MeasureDesk({ dog, coatMm, unit, save }: DeskProps) {
   const router = useRouter()
-  const { now, put, undo, redo } = useHistory<{ build: BuildId; measured: Measured }>({ build: dog.build, measured: measuredOf(dog) })
+  const { now, put, undo, redo } = useHistory<{ build: BuildId; measured: Measured }>({
+    build: dog.build,
+    measured: measuredOf(dog),
+  })
   const [said, setSaid] = useState<{ ok: boolean; words: string } | null>(null)
   const [busy, start] = useTransition()
-  const figure = useMemo(() => ({ coat: dog.coat, weightKg: dog.weightKg, build: now.build, ...now.measured }), [dog, now])
+  const figure = useMemo(
+    () => ({ coat: dog.coat, weightKg: dog.weightKg, build: now.build, ...now.measured }),
+    [dog, now],
+  )
   const layer = useMemo(() => ({ lengthAt: (zone: ZoneId) => coatMm[zone] ?? 0 }), [coatMm])
   const problem = measuresProblem(figure)
   const change = (measured: Measured) => put({ ...now, measured })
   const keep = () =>
     start(async () => {
       const answer = await save({ dogId: dog.id, build: now.build, measured: now.measured })
-      setSaid(answer.ok ? { ok: true, words: 'Kept. Every picture of this dog is drawn so.' } : { ok: false, words: answer.problems.map(({ sentence }) => sentence).join(' ') })
+      setSaid(
+        answer.ok
+          ? { ok: true, words: 'Kept. Every picture of this dog is drawn so.' }
+          : { ok: false, words: answer.problems.map(({ sentence }) => sentence).join(' ') },
+      )
       if (answer.ok) router.refresh()
     })
   return (
     <>
       <div className="kv-head">
         <h1>Measures of {dog.name}</h1>
-        <p className="kv-quiet">The figure is drawn from these. Grey figures are a usual {now.build} dog’s, until you measure.</p>
+        <p className="kv-quiet">
+          The figure is drawn from these. Grey figures are a usual {now.build} dog’s, until you measure.
+        </p>
         <UndoRedo undo={undo} redo={redo} />
         <Link className="kv-button" href={`/dogs/${dog.id}`}>
           Back to the file
@@ -72,14 +84,35 @@ export function MeasureDesk({ dog, coatMm, unit, save }: DeskProps) {
       )}
       <div className={styles.columns}>
         <section aria-label="The figure">
-          <MapDesk label={`${dog.name}, as measured`} dog={figure} layer={layer} uncut calloutsIn={(view) => coatCallouts(layer.lengthAt, unit, namedIn(view))} width={700} height={500} />
+          <MapDesk
+            label={`${dog.name}, as measured`}
+            dog={figure}
+            layer={layer}
+            uncut
+            calloutsIn={(view) => coatCallouts(layer.lengthAt, unit, namedIn(view))}
+            width={700}
+            height={500}
+          />
         </section>
         <section aria-label="Measures" className={styles.fields}>
           <Choice name="Build" options={BUILDS} chosen={now.build} onChoose={(build) => put({ ...now, build })} />
-          <Choice name="Ears" options={EAR_SETS} chosen={now.measured.ears} onChoose={(ears: EarSet) => change({ ...now.measured, ears: ears === now.measured.ears ? undefined : ears })} />
+          <Choice
+            name="Ears"
+            options={EAR_SETS}
+            chosen={now.measured.ears}
+            onChoose={(ears: EarSet) =>
+              change({ ...now.measured, ears: ears === now.measured.ears ? undefined : ears })
+            }
+          />
           <div className={styles.grid}>
             {MEASURE_KEYS.map((key) => (
-              <Field key={key} of={key} figure={figure} onChange={(cm) => change({ ...now.measured, [key]: cm })} wrong={problem?.field === key} />
+              <Field
+                key={key}
+                of={key}
+                figure={figure}
+                onChange={(cm) => change({ ...now.measured, [key]: cm })}
+                wrong={problem?.field === key}
+              />
             ))}
           </div>
           <p className="kv-small">Let the dog stand square; the tape lies on the skin, under the coat.</p>
@@ -87,7 +120,7 @@ export function MeasureDesk({ dog, coatMm, unit, save }: DeskProps) {
       </div>
     </>
   )
-} // prettier-ignore
+}
 
 interface ChoiceProps<T extends string> {
   name: string

@@ -40,8 +40,17 @@ export function PatternBook({ unit, own, retire }: PatternBookProps) {
   return (
     <>
       <h1>Patterns</h1>
-      <p className="kv-quiet">Each fills the whole card; every zone can then be changed. Pick one to see its card on any coat.</p>
-      <PatternSheet key={`${chosen.from}${chosen.id}`} chosen={chosen} own={mine} ownDog={OWN_DOG} unit={unit} onRetire={takeOut} />
+      <p className="kv-quiet">
+        Each fills the whole card; every zone can then be changed. Pick one to see its card on any coat.
+      </p>
+      <PatternSheet
+        key={`${chosen.from}${chosen.id}`}
+        chosen={chosen}
+        own={mine}
+        ownDog={OWN_DOG}
+        unit={unit}
+        onRetire={takeOut}
+      />
       {fault && (
         <p role="alert" className="kv-late">
           {fault}
@@ -52,7 +61,15 @@ export function PatternBook({ unit, own, retire }: PatternBookProps) {
           <h2 className={styles.heading}>Of this house</h2>
           <ul className={styles.grid}>
             {own.map(({ id, name, words, card }) => (
-              <Tile key={id} label={name} words={words} dog={OWN_DOG} card={card} pressed={chosen.from === 'house' && chosen.id === id} onPick={() => setChosen({ from: 'house', id })} />
+              <Tile
+                key={id}
+                label={name}
+                words={words}
+                dog={OWN_DOG}
+                card={card}
+                pressed={chosen.from === 'house' && chosen.id === id}
+                onPick={() => setChosen({ from: 'house', id })}
+              />
             ))}
           </ul>
         </section>
@@ -61,13 +78,18 @@ export function PatternBook({ unit, own, retire }: PatternBookProps) {
         <h2 className={styles.heading}>Library</h2>
         <ul className={styles.grid}>
           {PATTERNS.map((id) => (
-            <LibraryTile key={id} id={id} pressed={chosen.from === 'library' && chosen.id === id} onPick={() => setChosen({ from: 'library', id })} />
+            <LibraryTile
+              key={id}
+              id={id}
+              pressed={chosen.from === 'library' && chosen.id === id}
+              onPick={() => setChosen({ from: 'library', id })}
+            />
           ))}
         </ul>
       </section>
     </>
   )
-} // prettier-ignore
+}
 
 function LibraryTile({ id, pressed, onPick }: { id: PatternId; pressed: boolean; onPick: () => void }) {
   const dog = TYPICAL_DOG[id]

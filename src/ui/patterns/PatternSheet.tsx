@@ -30,7 +30,10 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
   const [season, setSeason] = useState<Season | undefined>(undefined)
   const [show, setShow] = useState(false)
   const card = useMemo(
-    () => (chosen.from === 'library' ? cardOnPaper(chosen.id, coat, { season, purpose: show ? 'show' : 'pet' }) : (own?.card ?? [])),
+    () =>
+      chosen.from === 'library'
+        ? cardOnPaper(chosen.id, coat, { season, purpose: show ? 'show' : 'pet' })
+        : (own?.card ?? []),
     [chosen, own, coat, season, show],
   )
   const drawing = useMemo(() => drawingOf(card), [card])
@@ -41,7 +44,14 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
   return (
     <div className={styles.sheet}>
       <div>
-        <MapDesk label={label} dog={paperDog} layer={drawing} calloutsIn={(view) => cardCallouts(card, [], unit, namedIn(view))} width={660} height={430} />
+        <MapDesk
+          label={label}
+          dog={paperDog}
+          layer={drawing}
+          calloutsIn={(view) => cardCallouts(card, [], unit, namedIn(view))}
+          width={660}
+          height={430}
+        />
       </div>
       <section aria-label={`${label}, its card`}>
         <h2 style={{ fontSize: 24 }}>{label}</h2>
@@ -64,7 +74,12 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
         {chosen.from === 'library' && (
           <div className={styles.chips} role="group" aria-label="Season and purpose">
             {SEASONS.filter((each) => each === 'winter' || each === 'summer').map((each) => (
-              <button key={each} className="kv-chip" aria-pressed={season === each} onClick={() => setSeason(season === each ? undefined : each)}>
+              <button
+                key={each}
+                className="kv-chip"
+                aria-pressed={season === each}
+                onClick={() => setSeason(season === each ? undefined : each)}
+              >
                 {each}
               </button>
             ))}
@@ -89,9 +104,11 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
               ))}
             </tbody>
           </table>
-          {left.length > 0 && <p className="kv-small">Left: {left.map(({ zone }) => zoneLabel(zone).toLowerCase()).join(', ')}.</p>}
+          {left.length > 0 && (
+            <p className="kv-small">Left: {left.map(({ zone }) => zoneLabel(zone).toLowerCase()).join(', ')}.</p>
+          )}
         </div>
       </section>
     </div>
   )
-} // prettier-ignore
+}

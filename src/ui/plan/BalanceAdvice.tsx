@@ -70,9 +70,13 @@ function notesOf({ dog }: Case, plan: Plan, cardMm: (zone: ZoneId) => number): s
   const hem = hemClearanceMm(dog, 'skirt', cardMm('skirt'))
   if (hem !== null && shapeAt('skirt') === 'hem') notes.push(`The hem hangs ${figureMm(hem)} mm off the floor.`)
   const plume = hemClearanceMm(dog, 'tail', cardMm('tail'))
-  if (plume !== null && shapeAt('tail') === 'plume') notes.push(`Let down, the plume hangs ${figureMm(plume)} mm off the floor.`) // prettier-ignore
+  if (plume !== null && shapeAt('tail') === 'plume')
+    notes.push(`Let down, the plume hangs ${figureMm(plume)} mm off the floor.`)
   const banded = plan.card.some(({ method }) => method === 'band')
-  if (banded) notes.push(`Topknot bands: ${bandTurns(dog.weightKg, COAT_FACTS[dog.coat].workFactor > 1.3)} turns; five or more snap hair.`) // prettier-ignore
+  if (banded)
+    notes.push(
+      `Topknot bands: ${bandTurns(dog.weightKg, COAT_FACTS[dog.coat].workFactor > 1.3)} turns; five or more snap hair.`,
+    )
   return notes
 }
 

@@ -94,9 +94,13 @@ export function PlanDesk(props: PlanProps) {
               plan={plan}
               presentMm={presentMm}
               unit={unit}
-              onTake={
-                (advice) =>
-                setFault(change({ ...now, request: { ...now.request, lengthsMm: { ...now.request.lengthsMm, ...lengthsOf(advice) } } })) // prettier-ignore
+              onTake={(advice) =>
+                setFault(
+                  change({
+                    ...now,
+                    request: { ...now.request, lengthsMm: { ...now.request.lengthsMm, ...lengthsOf(advice) } },
+                  }),
+                )
               }
             />
           </div>

@@ -24,7 +24,10 @@ export function PlanMap({ case_, plan, presentMm, unit, picked, onPick }: PlanMa
   const rates = useMemo(() => dog.growthMmPerWeek ?? {}, [dog])
   const trim = useMemo(() => ({ ...drawingOf(plan.card), words: 'as cut' }), [plan])
   const now = useMemo(() => ({ lengthAt: (zone: ZoneId) => presentMm.get(zone) ?? 0, words: 'coat now' }), [presentMm])
-  const weekly = useMemo(() => inWeeks(trim, (zone, mm, by) => grownMm(mm, by, dog.coat, rateAt(zone, dog.coat, rates))), [trim, dog, rates])
+  const weekly = useMemo(
+    () => inWeeks(trim, (zone, mm, by) => grownMm(mm, by, dog.coat, rateAt(zone, dog.coat, rates))),
+    [trim, dog, rates],
+  )
   const layer = weekly[weeks] ?? trim
   return (
     <>
@@ -35,13 +38,25 @@ export function PlanMap({ case_, plan, presentMm, unit, picked, onPick }: PlanMa
         dotted={weeks === 0 ? now : trim}
         soon={weekly}
         roomFor={weekly[MOST_WEEKS] ?? trim}
-        calloutsIn={(view) => (weeks === 0 ? cardCallouts(plan.card, plan.growing, unit, namedIn(view)) : coatCallouts(layer.lengthAt, unit, namedIn(view)))}
+        calloutsIn={(view) =>
+          weeks === 0
+            ? cardCallouts(plan.card, plan.growing, unit, namedIn(view))
+            : coatCallouts(layer.lengthAt, unit, namedIn(view))
+        }
         width={600}
         height={430}
         picked={new Set(picked === null ? [] : [picked])}
         onPick={onPick}
       />
-      <WeeksAhead dog={dog} rates={rates} startMm={trim.lengthAt} wishes={plan.growing} start="As cut" weeks={weeks} onWeeks={setWeeks} />
+      <WeeksAhead
+        dog={dog}
+        rates={rates}
+        startMm={trim.lengthAt}
+        wishes={plan.growing}
+        start="As cut"
+        weeks={weeks}
+        onWeeks={setWeeks}
+      />
     </>
   )
-} // prettier-ignore
+}

@@ -103,7 +103,24 @@ export function PlanSide({
   )
 }
 
-const RANK = ['pelt', 'double-coat', 'brush-limit', 'stop-and-refer', 'contagious', 'lift', 'two-handlers', 'hold-steady', 'dryer-fear', 'gentler-blade', 'brace-old', 'blind-deaf', 'puppy-first', 'mouth-shut', 'skin-fold', 'eye-points'] // prettier-ignore
+const RANK = [
+  'pelt',
+  'double-coat',
+  'brush-limit',
+  'stop-and-refer',
+  'contagious',
+  'lift',
+  'two-handlers',
+  'hold-steady',
+  'dryer-fear',
+  'gentler-blade',
+  'brace-old',
+  'blind-deaf',
+  'puppy-first',
+  'mouth-shut',
+  'skin-fold',
+  'eye-points',
+]
 const MOST = 6
 
 /** This dog's own cautions before those of every dog. */

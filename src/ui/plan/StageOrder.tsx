@@ -1,7 +1,21 @@
 'use client'
 
-import { DndContext, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core' // prettier-ignore
-import { SortableContext, arrayMove, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable' // prettier-ignore
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core'
+import {
+  SortableContext,
+  arrayMove,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
 import { CSS } from '@dnd-kit/utilities'
 import { Input } from 'antd'
 import { arrange } from '@/core/order'
@@ -18,8 +32,12 @@ interface OrderProps {
 /** The stages in order with their minutes, moved by hand or keyboard; what was left out and why, and what the order breaks. */
 export function StageOrder({ case_, plan, change }: OrderProps) {
   const order = plan.stages.map(({ id }) => id)
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates })) // prettier-ignore
-  const put = (own: StageId[] | undefined) => change({ ...case_, order: own, ...(own === undefined ? { orderWhy: undefined } : {}) }) // prettier-ignore
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const put = (own: StageId[] | undefined) =>
+    change({ ...case_, order: own, ...(own === undefined ? { orderWhy: undefined } : {}) })
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return
     put(arrayMove(order, order.indexOf(active.id as StageId), order.indexOf(over.id as StageId)))
@@ -46,7 +64,11 @@ export function StageOrder({ case_, plan, change }: OrderProps) {
         <SortableContext items={order} strategy={verticalListSortingStrategy}>
           <ol className={styles.stages}>
             {plan.stages.map((stage) => (
-              <StageRow key={stage.id} stage={stage} broken={plan.breaks.some(({ after, before }) => after === stage.id || before === stage.id)} />
+              <StageRow
+                key={stage.id}
+                stage={stage}
+                broken={plan.breaks.some(({ after, before }) => after === stage.id || before === stage.id)}
+              />
             ))}
           </ol>
         </SortableContext>
@@ -63,13 +85,19 @@ export function StageOrder({ case_, plan, change }: OrderProps) {
       )}
     </section>
   )
-} // prettier-ignore
+}
 
 function StageRow({ stage, broken }: { stage: Plan['stages'][number]; broken: boolean }) {
   const { id, p50, p90, waitMin, why } = stage
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id })
   return (
-    <li ref={setNodeRef} data-stage={id} data-broken={broken} data-dragging={isDragging} style={{ transform: CSS.Translate.toString(transform), transition }}>
+    <li
+      ref={setNodeRef}
+      data-stage={id}
+      data-broken={broken}
+      data-dragging={isDragging}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
       <span>
         <button className={styles.zone} {...attributes} {...listeners} aria-label={`Move ${stageLabel(id)}`}>
           {stageLabel(id)}
@@ -81,13 +109,16 @@ function StageRow({ stage, broken }: { stage: Plan['stages'][number]; broken: bo
       <span className="kv-figure">{waitMin > 0 ? waitMin : ''}</span>
     </li>
   )
-} // prettier-ignore
+}
 
 /** The rules this order breaks, to be put right or done anyway with a reason that stays with the visit. */
 function Broken({ case_, plan, change, onMend }: OrderProps & { onMend: () => void }) {
   if (plan.breaks.length === 0) return null
   return (
-    <div className={`kv-notice ${plan.breaks.some(({ strength }) => strength === 'must') ? 'kv-must' : ''}`} role="alert">
+    <div
+      className={`kv-notice ${plan.breaks.some(({ strength }) => strength === 'must') ? 'kv-must' : ''}`}
+      role="alert"
+    >
       {plan.breaks.map(({ before, after, strength, why }) => (
         <p key={before + after}>
           <b>
@@ -100,8 +131,14 @@ function Broken({ case_, plan, change, onMend }: OrderProps & { onMend: () => vo
         <button className="kv-button" onClick={onMend}>
           Put it right
         </button>
-        <Input aria-label="Do it anyway because" placeholder="do it anyway because…" maxLength={200} value={case_.orderWhy ?? ''} onChange={(event) => change({ ...case_, orderWhy: event.target.value || undefined })} />
+        <Input
+          aria-label="Do it anyway because"
+          placeholder="do it anyway because…"
+          maxLength={200}
+          value={case_.orderWhy ?? ''}
+          onChange={(event) => change({ ...case_, orderWhy: event.target.value || undefined })}
+        />
       </div>
     </div>
   )
-} // prettier-ignore
+}

@@ -47,7 +47,6 @@ export function WishDesk({ case_, plan, unit, ownPatterns, picked, onPick, chang
       <div className={styles.chips}>
         {(case_.last ?? case_.saved) &&
           chip('Same as last time', request.sameAsLast === true, { sameAsLast: !request.sameAsLast })}{' '}
-        {/* prettier-ignore */}
         {chip('Ears as they are', keeps(EARS), { keep: toggle(request.keep ?? [], EARS) })}
         {chip('Keep the lashes', keeps(['lashes']), { keep: toggle(request.keep ?? [], ['lashes']) })}
         {chip('For a show', request.purpose === 'show', { purpose: request.purpose === 'show' ? 'pet' : 'show' })}
@@ -83,15 +82,28 @@ const lengthsBut = ({ lengthsMm }: Request, zone: ZoneId): Request['lengthsMm'] 
 const OWN = 'own:'
 
 /** The library's patterns and the house's own, and the season. */
-function PatternChoice({ request, ownPatterns, ask }: { request: Request; ownPatterns: readonly OwnPattern[]; ask: (next: Partial<Request>) => void }) {
+function PatternChoice({
+  request,
+  ownPatterns,
+  ask,
+}: {
+  request: Request
+  ownPatterns: readonly OwnPattern[]
+  ask: (next: Partial<Request>) => void
+}) {
   const own = request.ownPattern
   const choose = (value: string | undefined) => {
     const chosen = ownPatterns.find(({ name }) => value === OWN + name)
     if (chosen) return ask({ ownPattern: { name: chosen.name, card: chosen.card } })
     ask({ pattern: value as PatternId | undefined, ownPattern: undefined })
   }
-  const ownOptions = [...new Set([...(own ? [own.name] : []), ...ownPatterns.map(({ name }) => name)])].map((name) => ({ value: OWN + name, label: name })) // prettier-ignore
-  const words = own ? ownPatterns.find(({ name }) => name === own.name)?.words : request.pattern && patternInWords(request.pattern) // prettier-ignore
+  const ownOptions = [...new Set([...(own ? [own.name] : []), ...ownPatterns.map(({ name }) => name)])].map((name) => ({
+    value: OWN + name,
+    label: name,
+  }))
+  const words = own
+    ? ownPatterns.find(({ name }) => name === own.name)?.words
+    : request.pattern && patternInWords(request.pattern)
   return (
     <>
       <div className={styles.patternChoice}>
@@ -112,10 +124,16 @@ function PatternChoice({ request, ownPatterns, ask }: { request: Request; ownPat
         </label>
         <label className="kv-field">
           Season
-          <Select<Season | undefined> value={request.season} allowClear placeholder="any" options={SEASONS.map((season) => ({ value: season, label: season }))} onChange={(season) => ask({ season })} />
+          <Select<Season | undefined>
+            value={request.season}
+            allowClear
+            placeholder="any"
+            options={SEASONS.map((season) => ({ value: season, label: season }))}
+            onChange={(season) => ask({ season })}
+          />
         </label>
       </div>
       {words && <p className="kv-small">{words}</p>}
     </>
   )
-} // prettier-ignore
+}

@@ -35,7 +35,9 @@ export function ZoneWish({ case_, unit, picked, onPick, ask }: ZoneWishProps) {
     })
     setLength(null)
   }
-  const choices = choicesFor(kit ?? FULL_KIT, zonesOf(key)).filter(({ cut }) => cut.method === 'clip' || cut.lay === 'with') // prettier-ignore
+  const choices = choicesFor(kit ?? FULL_KIT, zonesOf(key)).filter(
+    ({ cut }) => cut.method === 'clip' || cut.lay === 'with',
+  )
   const takeTool = (words: string) => {
     const cut = choices.find((each) => each.words === words)?.cut
     if (!cut || cut.blade === null) return

@@ -17,7 +17,11 @@ const QUILL = Case.parse({
   slotMin: 240,
 })
 const plan = makePlan(QUILL)
-const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ').trim() // prettier-ignore
+const words = (html: string) =>
+  html
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
 
 describe('names of zones', () => {
   it('groups and zones read as people say them', () => {
@@ -31,7 +35,8 @@ describe('names of zones', () => {
     expect(isOneZone('back')).toBe(true)
     expect(isOneZone('legs')).toBe(false)
   })
-  it('every key can be chosen once', () => expect(new Set(KEY_OPTIONS.map(({ value }) => value)).size).toBe(KEY_OPTIONS.length)) // prettier-ignore
+  it('every key can be chosen once', () =>
+    expect(new Set(KEY_OPTIONS.map(({ value }) => value)).size).toBe(KEY_OPTIONS.length))
   it('taking one away leaves the others', () => expect(without({ back: 1, side: 2 }, 'back')).toEqual({ side: 2 }))
 })
 
@@ -74,7 +79,17 @@ describe('wishes by zone', () => {
 describe('advice on shape', () => {
   const advice = (change: object) => {
     const case_ = Case.parse({ ...QUILL, ...change })
-    return words(renderToStaticMarkup(<BalanceAdvice case_={case_} plan={makePlan(case_)} presentMm={coatToday(case_)} unit="mm" onTake={() => undefined} />)) // prettier-ignore
+    return words(
+      renderToStaticMarkup(
+        <BalanceAdvice
+          case_={case_}
+          plan={makePlan(case_)}
+          presentMm={coatToday(case_)}
+          unit="mm"
+          onTake={() => undefined}
+        />,
+      ),
+    )
   }
   it('a dog of 52 by 56 cm in one length looks too long: chest and rump tighter, back left longer', () => {
     const text = advice({})

@@ -9,7 +9,7 @@ const show = (change: Partial<Case> = {}) => {
   const input = { ...PLAIN, ...change }
   return renderToStaticMarkup(<StageOrder case_={input} plan={makePlan(input)} change={() => null} />)
 }
-const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ') // prettier-ignore
+const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
 const own = makePlan(PLAIN).stages.map(({ id }) => id)
 const feetFirst: StageId[] = ['feet', ...own.filter((id) => id !== 'feet')]
 
@@ -29,6 +29,8 @@ describe('the stages of a plan', () => {
     expect(words(html)).toContain('The house’s order again')
   })
   it('keep the reason why it is done anyway', () =>
-    expect(show({ order: feetFirst, orderWhy: 'He bites at the nails last.' })).toContain('value="He bites at the nails last."')) // prettier-ignore
+    expect(show({ order: feetFirst, orderWhy: 'He bites at the nails last.' })).toContain(
+      'value="He bites at the nails last."',
+    ))
   it('name what is left out', () => expect(words(show())).toContain('Second wash. One wash is enough'))
 })

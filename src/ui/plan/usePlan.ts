@@ -34,7 +34,10 @@ export function usePlan(bookingId: number, start: Case, keep: KeepWishes) {
     /** Returns a sentence when the change is refused; nothing changes then. */
     change: (next: Case): string | null => {
       const checked = Case.safeParse(next)
-      if (!checked.success) return problemsOf(checked.error).map(({ sentence }) => sentence).join(' ') // prettier-ignore
+      if (!checked.success)
+        return problemsOf(checked.error)
+          .map(({ sentence }) => sentence)
+          .join(' ')
       put(checked.data)
       return null
     },
@@ -43,7 +46,11 @@ export function usePlan(bookingId: number, start: Case, keep: KeepWishes) {
   }
 }
 
-async function send(bookingId: number, { request, coatNowMm, coatSidesMm, mats, order, orderWhy }: Case, keep: KeepWishes): Promise<Keeping> {
+async function send(
+  bookingId: number,
+  { request, coatNowMm, coatSidesMm, mats, order, orderWhy }: Case,
+  keep: KeepWishes,
+): Promise<Keeping> {
   try {
     const lookOver = { coatNowMm, mats: mats ?? {}, coatSidesMm: coatSidesMm ?? {} }
     const answer = await keep({ bookingId, request, lookOver, own: { order, orderWhy } })
@@ -54,4 +61,4 @@ async function send(bookingId: number, { request, coatNowMm, coatSidesMm, mats, 
     if (!(error instanceof TypeError)) throw error
     return { state: 'refused', why: 'No network: the change is on this screen only.' }
   }
-} // prettier-ignore
+}

@@ -1,6 +1,13 @@
 import { ZONE_KEYS, zoneLabel, type ZoneId, type ZoneKey } from '@/core/zones'
 
-const GROUP_LABELS: Partial<Record<ZoneKey, string>> = { all: 'All over', face: 'Face', head: 'Head', body: 'Body', legs: 'Legs', feet: 'Feet' } // prettier-ignore
+const GROUP_LABELS: Partial<Record<ZoneKey, string>> = {
+  all: 'All over',
+  face: 'Face',
+  head: 'Head',
+  body: 'Body',
+  legs: 'Legs',
+  feet: 'Feet',
+}
 
 /** A zone or group as a person reads it. */
 export const keyLabel = (key: ZoneKey): string => GROUP_LABELS[key] ?? zoneLabel(key as ZoneId)

@@ -45,17 +45,27 @@ export function Records({ findings, behaviour, weights, timeZone }: DogRecords &
           {triggers.map((trigger) => (
             <tr key={trigger}>
               <td>{trigger}, 0 to 4</td>
-              <td className="kv-figure">{trend(behaviour.filter((each) => each.trigger === trigger).map(({ grade }) => grade), 'less')}</td>
+              <td className="kv-figure">
+                {trend(
+                  behaviour.filter((each) => each.trigger === trigger).map(({ grade }) => grade),
+                  'less',
+                )}
+              </td>
             </tr>
           ))}
           {weights.length > 0 && (
             <tr>
               <td>weight, kg</td>
-              <td className="kv-figure">{trend(weights.map(({ weightKg }) => weightKg), null)}</td>
+              <td className="kv-figure">
+                {trend(
+                  weights.map(({ weightKg }) => weightKg),
+                  null,
+                )}
+              </td>
             </tr>
           )}
         </tbody>
       </table>
     </div>
   )
-} // prettier-ignore
+}

@@ -14,7 +14,14 @@ interface SegmentProps {
   terse: boolean | undefined
 }
 
-const FAMILY_LABELS: Record<Family, string> = { look: 'Look', prepare: 'Prep', bath: 'Bath', dry: 'Dry', clip: 'Clip', scissor: 'Scissor' } // prettier-ignore
+const FAMILY_LABELS: Record<Family, string> = {
+  look: 'Look',
+  prepare: 'Prep',
+  bath: 'Bath',
+  dry: 'Dry',
+  clip: 'Clip',
+  scissor: 'Scissor',
+}
 const LETTER_PX = 7.2
 /** From this height on minutes stand under the label. */
 const TALL = 45

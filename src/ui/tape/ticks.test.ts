@@ -8,6 +8,15 @@ describe('ticks of a tape', () => {
   it('every five when it is less', () => expect(minutes(20, 4)).toEqual([5, 10, 15]))
   it('every quarter when it is tiny', () => expect(minutes(60, 1)).toEqual([15, 30, 45]))
   it('stand on the clock, not on the start: a slot from 9:40 has its first quarter after 5 min', () =>
-    expect(ticksOf(30, 4, 40).filter(({ strong }) => strong).map(({ min }) => min)).toEqual([5, 20])) // prettier-ignore
-  it('hang 36, 62 and 100 % down', () => expect(ticksOf(16, 8).filter(({ min }) => [4, 5, 15].includes(min)).map(({ depth }) => depth)).toEqual([0.36, 0.62, 1])) // prettier-ignore
+    expect(
+      ticksOf(30, 4, 40)
+        .filter(({ strong }) => strong)
+        .map(({ min }) => min),
+    ).toEqual([5, 20]))
+  it('hang 36, 62 and 100 % down', () =>
+    expect(
+      ticksOf(16, 8)
+        .filter(({ min }) => [4, 5, 15].includes(min))
+        .map(({ depth }) => depth),
+    ).toEqual([0.36, 0.62, 1]))
 })

@@ -32,17 +32,38 @@ export function CutAgainstPlan({ dog, card, results, unit }: CutAgainstPlanProps
   }, [dog, card, results, from])
   const differing = results.filter(({ how }) => how !== 'as planned')
   const lit = new Set(differing.map(({ planned: entry }) => entry.zone))
-  const asCut = lit.size > 0 ? differing.slice(0, MOST_CALLOUTS).map((each) => differs(each, unit)) : cardCallouts(card, [], unit, namedIn(from))
+  const asCut =
+    lit.size > 0
+      ? differing.slice(0, MOST_CALLOUTS).map((each) => differs(each, unit))
+      : cardCallouts(card, [], unit, namedIn(from))
   return (
     <section aria-label="Planned and cut" className={styles.pair}>
       <div>
         <h2>As planned</h2>
-        <CoatMap label={`${dog.name}, planned`} view={planned.view} coat={dog.coat} lengthMm={planned.lengthAt} joinOf={planned.cut.joinOf} callouts={cardCallouts(card, [], unit, namedIn(from))} {...MAP} />
+        <CoatMap
+          label={`${dog.name}, planned`}
+          view={planned.view}
+          coat={dog.coat}
+          lengthMm={planned.lengthAt}
+          joinOf={planned.cut.joinOf}
+          callouts={cardCallouts(card, [], unit, namedIn(from))}
+          {...MAP}
+        />
         <ViewTabs view={from} onView={setFrom} />
       </div>
       <div>
         <h2>As cut</h2>
-        <CoatMap label={`${dog.name}, as cut`} view={cut.view} dotted={planned.view} coat={dog.coat} lengthMm={cut.lengthAt} joinOf={cut.cut.joinOf} {...(lit.size > 0 ? { lit } : {})} callouts={asCut} {...MAP} />
+        <CoatMap
+          label={`${dog.name}, as cut`}
+          view={cut.view}
+          dotted={planned.view}
+          coat={dog.coat}
+          lengthMm={cut.lengthAt}
+          joinOf={cut.cut.joinOf}
+          {...(lit.size > 0 ? { lit } : {})}
+          callouts={asCut}
+          {...MAP}
+        />
         <p className="kv-small">
           {differing.length === 0
             ? `All ${results.length} zones were cut as planned.`
@@ -51,7 +72,7 @@ export function CutAgainstPlan({ dog, card, results, unit }: CutAgainstPlanProps
       </div>
     </section>
   )
-} // prettier-ignore
+}
 
 function differs({ planned, cut, how }: ZoneOutcome, unit: LengthUnit): Callout {
   const shortest = cut.reduce((a, b) => (a.lengthMm <= b.lengthMm ? a : b))

@@ -42,7 +42,12 @@ export function OwnerSaid({ visitId, zones, verdicts, say }: SaidProps) {
         </p>
       ))}
       <p style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-        <select aria-label="Zone" value={zone} onChange={(event) => setZone(event.target.value as ZoneId)} className={styles.zone}>
+        <select
+          aria-label="Zone"
+          value={zone}
+          onChange={(event) => setZone(event.target.value as ZoneId)}
+          className={styles.zone}
+        >
           {zones.map((each) => (
             <option key={each} value={each}>
               {zoneLabel(each)}
@@ -50,7 +55,13 @@ export function OwnerSaid({ visitId, zones, verdicts, say }: SaidProps) {
           ))}
         </select>
         {ANSWERS.map((verdict) => (
-          <button key={verdict} className="kv-chip" disabled={busy} aria-pressed={verdicts[zone] === verdict} onClick={() => put(zone, verdict)}>
+          <button
+            key={verdict}
+            className="kv-chip"
+            disabled={busy}
+            aria-pressed={verdicts[zone] === verdict}
+            onClick={() => put(zone, verdict)}
+          >
             {verdict}
           </button>
         ))}
@@ -62,4 +73,4 @@ export function OwnerSaid({ visitId, zones, verdicts, say }: SaidProps) {
       )}
     </section>
   )
-} // prettier-ignore
+}

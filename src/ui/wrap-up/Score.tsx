@@ -17,13 +17,19 @@ export function Score({ apart, toCard, toLast }: ScoreProps) {
       {toCard !== null && (
         <>
           <b>{toCard} of 100</b> to the card
-          {toLast === null ? '. ' : <>, <b>{toLast}</b> to the last trim. </>}
+          {toLast === null ? (
+            '. '
+          ) : (
+            <>
+              , <b>{toLast}</b> to the last trim.{' '}
+            </>
+          )}
         </>
       )}
       {words(apart)}
     </p>
   )
-} // prettier-ignore
+}
 
 /** `14 min more than planned: 9 the day, which went 6 % slower, 5 the estimate of single stages.` */
 function words({ totalMin, dayMin, stagesMin, dayFactor }: Apart): string {

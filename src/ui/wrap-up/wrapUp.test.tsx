@@ -15,13 +15,18 @@ const NINE = Date.UTC(2027, 2, 2, 9)
 const MIN = 60_000
 const PLAN = makePlan(QUILL)
 const DOG = { name: 'Quill', build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
-const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/&#x27;/g, '’').replace(/\s+/g, ' ') // prettier-ignore
+const words = (html: string) =>
+  html
+    .replace(/<[^>]+>/g, ' ')
+    .replace(/&#x27;/g, '’')
+    .replace(/\s+/g, ' ')
 
 /** A groom in which every stage took its planned minutes, but for some; a stage of 0 min was never done. */
 function groomed(minutesOf: Partial<Record<StageId, number>> = {}, also: object[] = []): Visit {
   let atMs = NINE
   let n = 0
-  const event = (rest: object) => VisitEvent.parse({ id: `00000000-0000-4000-8000-${String(++n).padStart(12, '0')}`, atMs, by: 'Wren', ...rest }) // prettier-ignore
+  const event = (rest: object) =>
+    VisitEvent.parse({ id: `00000000-0000-4000-8000-${String(++n).padStart(12, '0')}`, atMs, by: 'Wren', ...rest })
   const log: VisitEvent[] = []
   for (const { id, p50 } of PLAN.stages) {
     const took = minutesOf[id] ?? p50
@@ -33,12 +38,17 @@ function groomed(minutesOf: Partial<Record<StageId, number>> = {}, also: object[
   return foldVisit([...log, event({ kind: 'finished' })])
 }
 const minutesOf = (visit: Visit) =>
-  visit.stages.map(({ stage, startMs, endMs }) => ({ stage, handsMin: ((endMs ?? startMs) - startMs) / MIN, waitMin: 0 })) // prettier-ignore
+  visit.stages.map(({ stage, startMs, endMs }) => ({
+    stage,
+    handsMin: ((endMs ?? startMs) - startMs) / MIN,
+    waitMin: 0,
+  }))
 
 describe('stage by stage', () => {
   const table = (visit: Visit, skipped: { stage: StageId; why: string }[] = []) =>
     renderToStaticMarkup(<StageMinutes plan={PLAN} minutes={minutesOf(visit)} skipped={skipped} />)
-  const rowOf = (html: string, label: string) => words(html.split('<tr').find((row) => words(row).includes(` ${label} `)) ?? '') // prettier-ignore
+  const rowOf = (html: string, label: string) =>
+    words(html.split('<tr').find((row) => words(row).includes(` ${label} `)) ?? '')
   const head = PLAN.stages.find(({ id }) => id === 'head')?.p50 ?? 0
 
   it('names planned and done minutes, and what lies between', () => {
@@ -58,7 +68,14 @@ describe('stage by stage', () => {
 
 describe('two tapes', () => {
   const tapes = (visit: Visit) =>
-    renderToStaticMarkup(<TwoTapes name="Quill" planned={plannedSegments(PLAN.stages)} done={visitSegments(PLAN, visit, NINE, visit.finishedMs ?? NINE)} slotMin={240} />) // prettier-ignore
+    renderToStaticMarkup(
+      <TwoTapes
+        name="Quill"
+        planned={plannedSegments(PLAN.stages)}
+        done={visitSegments(PLAN, visit, NINE, visit.finishedMs ?? NINE)}
+        slotMin={240}
+      />,
+    )
   it('join what was planned and done, and tell the minutes of a stage that ran away', () => {
     const legs = PLAN.stages.find(({ id }) => id === 'legs')?.p50 ?? 0
     expect(tapes(groomed({ legs: legs + 9 }))).toContain('>+9<')
@@ -75,8 +92,20 @@ describe('how it came out', () => {
   const outcome = (visit: Visit) => outcomes(PLAN.card, PLAN.stages, visit, present)
   const score = (visit: Visit) => repeatScore(PLAN.card, cutCard(outcome(visit)))
   const skull = PLAN.card.find(({ zone }) => zone === 'skull')
-  const shorter = { kind: 'zone-cut', cut: { zone: 'skull', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm: (skull?.lengthMm ?? 0) / 2 } } // prettier-ignore
-  const shown = (visit: Visit) => words(renderToStaticMarkup(<CutAgainstPlan dog={DOG} card={PLAN.card} results={outcome(visit)} unit="mm" />)) // prettier-ignore
+  const shorter = {
+    kind: 'zone-cut',
+    cut: {
+      zone: 'skull',
+      side: null,
+      method: 'scissor',
+      blade: null,
+      comb: null,
+      lay: null,
+      lengthMm: (skull?.lengthMm ?? 0) / 2,
+    },
+  }
+  const shown = (visit: Visit) =>
+    words(renderToStaticMarkup(<CutAgainstPlan dog={DOG} card={PLAN.card} results={outcome(visit)} unit="mm" />))
 
   it('all as planned is said, and scores a hundred', () => {
     expect(shown(groomed())).toContain(`All ${PLAN.card.length} zones were cut as planned.`)
@@ -91,7 +120,12 @@ describe('how it came out', () => {
   it('a stage that never came leaves its zones as they were, and says so', () =>
     expect(shown(groomed({ tail: 0 }))).toContain('not reached'))
 
-  const told = (minutes: Partial<Record<StageId, number>>) => words(renderToStaticMarkup(<Score apart={apart(PLAN.stages, groomed(minutes), null, NINE)} toCard={97} toLast={null} />)) // prettier-ignore
+  const told = (minutes: Partial<Record<StageId, number>>) =>
+    words(
+      renderToStaticMarkup(
+        <Score apart={apart(PLAN.stages, groomed(minutes), null, NINE)} toCard={97} toLast={null} />,
+      ),
+    )
   it('tells the day from the estimate: one long stage is no slow day, all of them are', () => {
     const slow = Object.fromEntries(PLAN.stages.map(({ id, p50 }) => [id, p50 * 1.25]))
     expect(told({})).toContain('97 of 100 to the card. The minutes came as planned.')

@@ -78,13 +78,22 @@ const nextOf = (next: Booking, visit: StoredVisit | undefined, time: OpenHouse['
 /** The card as it stands, the coat it has grown to today at the dog's own pace, and what still grows to a wish. */
 async function readCoat(dog: Dog, visits: StoredVisit[], next: Booking | undefined, { time, nowMs }: OpenHouse) {
   const cut = visits.find(({ cutCardId }) => cutCardId !== null)
-  const [lastCut, growth] = await Promise.all([cut?.cutCardId ? readCard(cut.cutCardId) : null, readGrowth(dog, nowMs, time.day)]) // prettier-ignore
+  const [lastCut, growth] = await Promise.all([
+    cut?.cutCardId ? readCard(cut.cutCardId) : null,
+    readGrowth(dog, nowMs, time.day),
+  ])
   const saved = await readSavedSince(dog.id, lastCut?.version ?? 0)
   const rates = ratesOf(growth)
   const last = cut && lastCut ? { last: { date: time.day(cut.startedMs), card: lastCut.zones } } : {}
   const today = time.day(nowMs)
   const { coatNowMm, coatSidesMm } = next ?? { coatNowMm: {}, coatSidesMm: {} }
-  const presentMm = coatToday({ coatNowMm, coatSidesMm, date: today, dog: { coat: dog.coat, growthMmPerWeek: rates }, ...last })
+  const presentMm = coatToday({
+    coatNowMm,
+    coatSidesMm,
+    date: today,
+    dog: { coat: dog.coat, growthMmPerWeek: rates },
+    ...last,
+  })
   const said = saved
     ? `Saved on ${time.longDay(saved.madeMs)} by ${saved.madeBy}: ${saved.why}`
     : cut
@@ -101,17 +110,31 @@ async function readCoat(dog: Dog, visits: StoredVisit[], next: Booking | undefin
     nowMm: Object.fromEntries(presentMm),
     leftMm: Object.fromEntries((lastCut?.zones ?? []).map(({ zone, lengthMm }) => [zone, lengthMm])),
   }
-} // prettier-ignore
+}
 
 /** Wishes of the last visit that wait for coat, as far as they have come. */
-function growingSince({ plan }: StoredVisit, dog: Dog, presentMm: ReadonlyMap<ZoneId, number>, rates: Rates, today: string): WishGrowing[] {
+function growingSince(
+  { plan }: StoredVisit,
+  dog: Dog,
+  presentMm: ReadonlyMap<ZoneId, number>,
+  rates: Rates,
+  today: string,
+): WishGrowing[] {
   const [everyWeeks] = COAT_FACTS[dog.coat].returnWeeks
-  return plan.growing.filter(({ readyOn: ever }) => ever !== null).map(({ zone, wantedMm }) => {
-    const present = Math.min(wantedMm, presentMm.get(zone) ?? 0)
-    const rate = rateAt(zone, dog.coat, rates)
-    return { zone, wantedMm, presentMm: present, readyOn: readyOn(wantedMm, present, dog.coat, today, rate), steps: growthSteps(wantedMm, present, today, everyWeeks, rate) }
-  })
-} // prettier-ignore
+  return plan.growing
+    .filter(({ readyOn: ever }) => ever !== null)
+    .map(({ zone, wantedMm }) => {
+      const present = Math.min(wantedMm, presentMm.get(zone) ?? 0)
+      const rate = rateAt(zone, dog.coat, rates)
+      return {
+        zone,
+        wantedMm,
+        presentMm: present,
+        readyOn: readyOn(wantedMm, present, dog.coat, today, rate),
+        steps: growthSteps(wantedMm, present, today, everyWeeks, rate),
+      }
+    })
+}
 
 /** The next groom as planned and the latest ones as they went, on one scale. */
 async function readTapes(
@@ -127,18 +150,29 @@ async function readTapes(
     const doneMin = Math.round(elapsedMin(visit, nowMs))
     const open = visit.finishedMs === null
     return {
-      key: `visit${stored.id}`, when: open ? 'On the bench' : time.shortDay(stored.startedMs), slotMin, doneMin, open,
-      segments: visitSegments(stored.plan, visit, startMs, nowMs), forecast: null,
+      key: `visit${stored.id}`,
+      when: open ? 'On the bench' : time.shortDay(stored.startedMs),
+      slotMin,
+      doneMin,
+      open,
+      segments: visitSegments(stored.plan, visit, startMs, nowMs),
+      forecast: null,
       href: `/visits/${stored.id}/${open ? 'bench' : 'wrap-up'}`,
-    } // prettier-ignore
+    }
   })
   if (nextId === null || visits.some(({ bookingId }) => bookingId === nextId)) return past
   const file = await readBookingFile(nextId, time.day)
   if (!file) return past
   const { fit, stages } = makePlan(file.planned)
   const next: FileTape = {
-    key: 'next', when: time.shortDay(file.booking.startMs), slotMin: fit.slotMin, doneMin: Math.round(fit.p50), open: true,
-    segments: plannedSegments(stages), forecast: { p50: fit.p50, p90: fit.p90 }, href: `/bookings/${nextId}/plan`,
-  } // prettier-ignore
+    key: 'next',
+    when: time.shortDay(file.booking.startMs),
+    slotMin: fit.slotMin,
+    doneMin: Math.round(fit.p50),
+    open: true,
+    segments: plannedSegments(stages),
+    forecast: { p50: fit.p50, p90: fit.p90 },
+    href: `/bookings/${nextId}/plan`,
+  }
   return [next, ...past]
 }

@@ -25,7 +25,11 @@ export interface Understood {
 type Circumstance = Asked & { card: PatternCard }
 
 /** Lays the words over the wishes, broad ones first, and says back what each came to. */
-export function applySpoken(wishes: Wishes, { spoken, unclear }: Reading, asked: Circumstance): { understood: Understood[]; unclear: string[] } {
+export function applySpoken(
+  wishes: Wishes,
+  { spoken, unclear }: Reading,
+  asked: Circumstance,
+): { understood: Understood[]; unclear: string[] } {
   const questions = unclear.map(({ words, question }) => `"${words}": ${question}`)
   const last = shorterSides(asked.last)
   const broadFirst = spoken.map((each, order) => ({ each, order, broad: Math.max(...each.zones.map(breadth)) }))
@@ -37,7 +41,7 @@ export function applySpoken(wishes: Wishes, { spoken, unclear }: Reading, asked:
     else said.set(each, { words: each.words, zones: [...new Set(each.zones)], ...answer })
   }
   return { understood: spoken.flatMap((each) => said.get(each) ?? []), unclear: questions }
-} // prettier-ignore
+}
 
 type Answer = { means: string; lengthMm?: number } | { question: string }
 
@@ -45,7 +49,9 @@ function applyOne(wishes: Wishes, said: Spoken, asked: Circumstance, last: Reado
   const { deed } = said
   const whole = deed.do === 'keep' || deed.do === 'same'
   const except = said.except.flatMap((key) => zonesOf(key, asked.card.face))
-  const zones = [...new Set(said.zones.flatMap((key) => (whole ? zonesOf(key, asked.card.face) : reached(key, asked.card))))].filter((zone) => !except.includes(zone)) // prettier-ignore
+  const zones = [
+    ...new Set(said.zones.flatMap((key) => (whole ? zonesOf(key, asked.card.face) : reached(key, asked.card)))),
+  ].filter((zone) => !except.includes(zone))
   const without = except.length > 0 ? `, not ${said.except.map((key) => labelOf(key)).join(', ')}` : ''
   const done = doDeed(wishes, zones, said, asked, last)
   return 'question' in done ? done : { ...done, means: done.means + without }
@@ -53,7 +59,13 @@ function applyOne(wishes: Wishes, said: Spoken, asked: Circumstance, last: Reado
 
 const labelOf = (key: ZoneKey): string => (zonesOf(key).length === 1 ? zoneLabel(key as ZoneId) : key).toLowerCase()
 
-function doDeed(wishes: Wishes, zones: readonly ZoneId[], said: Spoken, asked: Circumstance, last: ReadonlyMap<ZoneId, LastEntry>): Answer {
+function doDeed(
+  wishes: Wishes,
+  zones: readonly ZoneId[],
+  said: Spoken,
+  asked: Circumstance,
+  last: ReadonlyMap<ZoneId, LastEntry>,
+): Answer {
   const { deed } = said
   const ask: Ask = (zone, want, why = `Said: ${said.words}.`) => put(wishes, zone, { want, explicit: true, why })
   const each = (want: (zone: ZoneId) => Wish['want'], means: string, why?: string): Answer => {
@@ -63,7 +75,10 @@ function doDeed(wishes: Wishes, zones: readonly ZoneId[], said: Spoken, asked: C
   const wantOf = (zone: ZoneId, lengthMm: number) => lengthWant(wishes.get(zone)?.want ?? { by: 'leave' }, lengthMm)
   switch (deed.do) {
     case 'length':
-      return { ...each((zone) => wantOf(zone, deed.lengthMm), `${figureMm(deed.lengthMm)} mm`), lengthMm: deed.lengthMm }
+      return {
+        ...each((zone) => wantOf(zone, deed.lengthMm), `${figureMm(deed.lengthMm)} mm`),
+        lengthMm: deed.lengthMm,
+      }
     case 'tool':
       return each(() => ({ by: 'tool', tool: deed.tool }), toolMeans(deed.tool))
     case 'shave':
@@ -88,7 +103,7 @@ function doDeed(wishes: Wishes, zones: readonly ZoneId[], said: Spoken, asked: C
     default:
       return unreachable(deed)
   }
-} // prettier-ignore
+}
 
 const toolMeans = ({ comb, blade, lay }: Tool): string =>
   comb ? `comb ${comb} on ${blade ?? '30'}${lay ? `, ${lay}` : ''}` : `${blade} ${lay ?? 'with'}`
@@ -103,14 +118,19 @@ function sameAgain(wishes: Wishes, zones: readonly ZoneId[], last: ReadonlyMap<Z
 }
 
 /** One part of the dog as another pattern does it: "a teddy face". */
-function asPattern(wishes: Wishes, zones: readonly ZoneId[], pattern: Extract<Deed, { do: 'pattern' }>['pattern'], { coat, request }: Circumstance): Answer {
+function asPattern(
+  wishes: Wishes,
+  zones: readonly ZoneId[],
+  pattern: Extract<Deed, { do: 'pattern' }>['pattern'],
+  { coat, request }: Circumstance,
+): Answer {
   const { lines } = patternCard(pattern, { coat, purpose: request.purpose, season: request.season })
   for (const zone of zones) {
     const line = lines.get(zone)
     if (line) put(wishes, zone, { want: line.want, join: line.join, shape: line.shape ?? null, why: line.why })
   }
   return { means: `as the pattern ${pattern}` }
-} // prettier-ignore
+}
 
 type Ask = (zone: ZoneId, want: Wish['want'], why?: string) => void
 
@@ -137,14 +157,21 @@ function change(
   last: ReadonlyMap<ZoneId, LastEntry>,
   ask: Ask,
 ): Answer {
-  const worked = zones.filter((zone) => last.has(zone) && last.get(zone)?.method !== 'leave' && (zones.length === 1 || !NEVER_BY_GROUP.includes(zone))) // prettier-ignore
+  const worked = zones.filter(
+    (zone) =>
+      last.has(zone) && last.get(zone)?.method !== 'leave' && (zones.length === 1 || !NEVER_BY_GROUP.includes(zone)),
+  )
   if (worked.length === 0) return { question: `${deed.longer ? 'longer' : 'shorter'} than what? How many mm?` }
   const told = worked.flatMap((zone) => {
     const entry = last.get(zone) as LastEntry
     const toMm = changedMm(entry, deed, asked.kit)
     if (toMm === entry.lengthMm) return []
     const byHand = entry.method === 'scissor' || entry.method === 'thin' ? entry.method : null
-    ask(zone, byHand === null ? lengthWant({ by: 'leave' }, toMm) : { by: byHand, lengthMm: toMm }, `${deed.longer ? 'Longer' : 'Shorter'} than last time, as said.`) // prettier-ignore
+    ask(
+      zone,
+      byHand === null ? lengthWant({ by: 'leave' }, toMm) : { by: byHand, lengthMm: toMm },
+      `${deed.longer ? 'Longer' : 'Shorter'} than last time, as said.`,
+    )
     return [{ zone, fromMm: entry.lengthMm, toMm }]
   })
   const [first] = told
@@ -152,8 +179,13 @@ function change(
     return { question: deed.longer ? 'the kit has nothing longer. How many mm?' : 'it is as short as is kind already.' }
   const alike = told.every(({ fromMm, toMm }) => fromMm === first.fromMm && toMm === first.toMm)
   const shown = alike ? told.slice(0, 1) : told.slice(0, MOST_TOLD)
-  const means = shown.map(({ zone, fromMm, toMm }) => `${alike ? '' : `${zoneLabel(zone)} `}${figureMm(fromMm)} to ${figureMm(toMm)}`).join(', ') // prettier-ignore
-  return { means: `${means} mm${told.length > shown.length && !alike ? ' and so on' : ''}`, ...(alike ? { lengthMm: first.toMm } : {}) } // prettier-ignore
+  const means = shown
+    .map(({ zone, fromMm, toMm }) => `${alike ? '' : `${zoneLabel(zone)} `}${figureMm(fromMm)} to ${figureMm(toMm)}`)
+    .join(', ')
+  return {
+    means: `${means} mm${told.length > shown.length && !alike ? ' and so on' : ''}`,
+    ...(alike ? { lengthMm: first.toMm } : {}),
+  }
 }
 
 const MOST_TOLD = 3

@@ -29,7 +29,9 @@ const LEAST_STEP_MM = clippedLengthMm('15', 'with')
 
 /** Combs on a 30 and bare blades with the coat, one length each: the ladder a groomer steps on; it ends where the kit does. */
 function steppedMm(fromMm: number, sign: 1 | -1, steps: number, kit: Kit): number {
-  const rungs = waysOf(kit, 'with').filter((way) => (way.method === 'clip' || way.blade === '30') && way.lengthMm >= LEAST_STEP_MM).map(({ lengthMm }) => lengthMm) // prettier-ignore
+  const rungs = waysOf(kit, 'with')
+    .filter((way) => (way.method === 'clip' || way.blade === '30') && way.lengthMm >= LEAST_STEP_MM)
+    .map(({ lengthMm }) => lengthMm)
   const ladder = [...new Set(rungs)].sort((a, b) => sign * (a - b))
   let at = fromMm
   for (let step = 0; step < steps; step++) {

@@ -15,13 +15,31 @@ interface Segment {
   except: boolean
 }
 
-const ACTS: readonly Said['is'][] = ['length', 'tool', 'keep', 'shave', 'off', 'clear', 'same', 'change', 'shape', 'pattern'] // prettier-ignore
+const ACTS: readonly Said['is'][] = [
+  'length',
+  'tool',
+  'keep',
+  'shave',
+  'off',
+  'clear',
+  'same',
+  'change',
+  'shape',
+  'pattern',
+]
 const isAct = (said: Said): boolean => ACTS.includes(said.is)
 const hasAct = (segment: Segment): boolean => segment.said.some(isAct)
 const hasZone = (segment: Segment): boolean => segment.said.some(({ is }) => is === 'zone')
-const zonesIn = (segment: Segment): ZoneKey[] => [...new Set(segment.said.flatMap((said) => (said.is === 'zone' ? said.keys : [])))] // prettier-ignore
-const wordsOf = (said: readonly Said[]): string => said.map(({ words }) => words).join(' ').trim() // prettier-ignore
-const meansSomething = (segment: Segment): boolean => segment.said.some(({ is }) => is !== 'filler' && is !== 'verb' && is !== 'and' && is !== 'much') // prettier-ignore
+const zonesIn = (segment: Segment): ZoneKey[] => [
+  ...new Set(segment.said.flatMap((said) => (said.is === 'zone' ? said.keys : []))),
+]
+const wordsOf = (said: readonly Said[]): string =>
+  said
+    .map(({ words }) => words)
+    .join(' ')
+    .trim()
+const meansSomething = (segment: Segment): boolean =>
+  segment.said.some(({ is }) => is !== 'filler' && is !== 'verb' && is !== 'and' && is !== 'much')
 
 /** Cuts the words into stretches of one deed each. */
 export function segmentsOf(said: readonly Said[]): Segment[] {
@@ -36,7 +54,8 @@ export function segmentsOf(said: readonly Said[]): Segment[] {
     if (token.is === 'except') return next(true, true)
     const whole = hasAct(now) && hasZone(now)
     const zoneFirst = whole && now.said.findIndex(({ is }) => is === 'zone') < now.said.findIndex(isAct)
-    const isNext = token.is === 'zone' ? zoneFirst && !belongs(now, said[at + 1]) : isAct(token) && whole && !goesWith(now, token) // prettier-ignore
+    const isNext =
+      token.is === 'zone' ? zoneFirst && !belongs(now, said[at + 1]) : isAct(token) && whole && !goesWith(now, token)
     if ((token.is === 'verb' && whole) || isNext) {
       const taken = isNext && isAct(token) && !zoneFirst && !isSaidFirst(token) ? lastZoneAfterAnd(now) : []
       next(true)
@@ -71,7 +90,20 @@ function goesWith(segment: Segment, token: Said): boolean {
   return (
     acts.includes(token.is) === (token.is === 'keep' && acts.length === 1) &&
     (token.is === 'keep' ? acts[0] === 'keep' || acts[0] === 'same' : true) &&
-    (pair('length', 'change') || pair('length', 'off') || pair('length', 'clear') || pair('keep', 'keep') || pair('keep', 'same') || pair('keep', 'clear') || pair('change', 'length') || pair('shape', 'shape') || pair('keep', 'shape') || pair('keep', 'change') || pair('change', 'same') || pair('same', 'keep') || pair('clear', 'length') || pair('keep', 'length')) // prettier-ignore
+    (pair('length', 'change') ||
+      pair('length', 'off') ||
+      pair('length', 'clear') ||
+      pair('keep', 'keep') ||
+      pair('keep', 'same') ||
+      pair('keep', 'clear') ||
+      pair('change', 'length') ||
+      pair('shape', 'shape') ||
+      pair('keep', 'shape') ||
+      pair('keep', 'change') ||
+      pair('change', 'same') ||
+      pair('same', 'keep') ||
+      pair('clear', 'length') ||
+      pair('keep', 'length'))
   )
 }
 
@@ -96,12 +128,15 @@ export function readSegments(segments: readonly Segment[]): Reading {
     if ('question' in read) reading.unclear.push({ words, question: read.question })
     else reading.spoken.push({ words, zones: read.zones, except: [], deed: read.deed })
   }
-  for (const segment of waiting) reading.unclear.push({ words: wordsOf(segment.said), question: 'what is to be done there?' }) // prettier-ignore
+  for (const segment of waiting)
+    reading.unclear.push({ words: wordsOf(segment.said), question: 'what is to be done there?' })
   return reading
 }
 
 /** Only zones and words without weight. */
-const isPlain = (segment: Segment): boolean => segment.said.every(({ is }) => is === 'zone' || is === 'filler' || is === 'and' || is === 'verb') // prettier-ignore
+const isPlain = (segment: Segment): boolean =>
+  segment.said.every(({ is }) => is === 'zone' || is === 'filler' || is === 'and' || is === 'verb')
 
 /** A whole-dog deed is not carried on to zones that follow by themselves. */
-const carriesOn = ({ zones, deed }: Spoken): boolean => !zones.includes('all') && deed.do !== 'same' && deed.do !== 'pattern' // prettier-ignore
+const carriesOn = ({ zones, deed }: Spoken): boolean =>
+  !zones.includes('all') && deed.do !== 'same' && deed.do !== 'pattern'

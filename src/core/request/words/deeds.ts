@@ -72,18 +72,30 @@ const readSame: Reader = (said, zones) => (find(said, 'same') ? wholeDog(zones, 
 const readKeep: Reader = (said, zones) => (find(said, 'keep') ? at(zones, { do: 'keep' }, 'which zones stay?') : null)
 
 /** In this order: what says more goes first, so that "keep the ears at 20 mm" is a length. */
-const READERS: readonly Reader[] = [readClear, readChange, readLength, readTool, readPattern, readShape, readShave, readSame, readKeep] // prettier-ignore
+const READERS: readonly Reader[] = [
+  readClear,
+  readChange,
+  readLength,
+  readTool,
+  readPattern,
+  readShape,
+  readShave,
+  readSame,
+  readKeep,
+]
 
 /** Words that are asked back, that turn the sense, or that nobody knows; with KEEP, "long" only says how it stays. */
 function questionIn(said: readonly Said[]): Asked | null {
   const keeps = find(said, 'keep') !== undefined
-  const asks = said.filter((each): each is Said & { is: 'ask' } => each.is === 'ask').find(({ words }) => !(keeps && STAYS.includes(words)))
+  const asks = said
+    .filter((each): each is Said & { is: 'ask' } => each.is === 'ask')
+    .find(({ words }) => !(keeps && STAYS.includes(words)))
   if (asks) return { question: `"${asks.words}": ${asks.question}` }
   const turning = find(said, 'turning')
   if (turning) return { question: `"${turning.words}" leaves it open. What is wanted?` }
   const unknown = find(said, 'unknown')
   return unknown ? { question: `"${unknown.words}" is not known here. Which zone, and how many mm?` } : null
-} // prettier-ignore
+}
 
 /** Deeds that exclude each other; a length may stand beside a change, it then says by how much. */
 const ONE_OF: readonly Said['is'][] = ['tool', 'change', 'shave', 'pattern', 'clear', 'off']
@@ -107,7 +119,28 @@ const wholeDog = (zones: readonly ZoneKey[], deed: Deed): Read => ({
 })
 
 /** Zones that are shaved with one blade whenever somebody says so; elsewhere "shave" needs a length. */
-const SHAVED: readonly ZoneKey[] = ['face', 'throat', 'chin', 'cheek', 'muzzle', 'lips', 'bridge', 'forefoot', 'hindfoot', 'pads', 'tail', 'tail-base', 'tail-tip', 'ear-out', 'ear-in', 'ear-edge', 'belly', 'sanitary', 'armpit', 'leg-inside'] // prettier-ignore
+const SHAVED: readonly ZoneKey[] = [
+  'face',
+  'throat',
+  'chin',
+  'cheek',
+  'muzzle',
+  'lips',
+  'bridge',
+  'forefoot',
+  'hindfoot',
+  'pads',
+  'tail',
+  'tail-base',
+  'tail-tip',
+  'ear-out',
+  'ear-in',
+  'ear-edge',
+  'belly',
+  'sanitary',
+  'armpit',
+  'leg-inside',
+]
 
 function shaveOf(zones: readonly ZoneKey[]): Read {
   if (zones.length === 0) return { question: 'which zones are to be shaved?' }
@@ -120,7 +153,8 @@ function shaveOf(zones: readonly ZoneKey[]): Read {
 function shapeOf(zones: readonly ZoneKey[], own: readonly ZoneKey[], shape: string): Read {
   const place = zones.length === 0 ? own : zones
   if (place.length === 0) return { question: `"${shape}" for which zones?` }
-  if (place.includes('face') && (shape === 'shaved' || shape === 'clean')) return { deed: { do: 'shave' }, zones: ['face'] } // prettier-ignore
+  if (place.includes('face') && (shape === 'shaved' || shape === 'clean'))
+    return { deed: { do: 'shave' }, zones: ['face'] }
   if (shape === 'round' && place.every((zone) => zone === 'head' || zone === 'face'))
     return { deed: { do: 'pattern', pattern: 'teddy' }, zones: [...place] }
   if (!suits(shape, place)) return { question: `"${shape}" is not a shape for ${place.join(', ')}. How many mm?` }

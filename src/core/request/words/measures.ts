@@ -8,13 +8,56 @@ export interface Match {
   used: number
 }
 
-const NUMBERS: Record<string, number> = { zero: 0, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, thirteen: 13, fifteen: 15, sixteen: 16, twenty: 20, thirty: 30, forty: 40, fifty: 50 } // prettier-ignore
-const PARTS: Record<string, number> = { half: 1 / 2, quarter: 1 / 4, quarters: 1 / 4, eighth: 1 / 8, eighths: 1 / 8, sixteenths: 1 / 16, third: 1 / 3 } // prettier-ignore
+const NUMBERS: Record<string, number> = {
+  zero: 0,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  thirteen: 13,
+  fifteen: 15,
+  sixteen: 16,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+}
+const PARTS: Record<string, number> = {
+  half: 1 / 2,
+  quarter: 1 / 4,
+  quarters: 1 / 4,
+  eighth: 1 / 8,
+  eighths: 1 / 8,
+  sixteenths: 1 / 16,
+  third: 1 / 3,
+}
 const UNITS: Record<string, number> = {
-  mm: 1, millimetre: 1, millimetres: 1, millimeter: 1, millimeters: 1, mil: 1, mils: 1,
-  cm: 10, centimetre: 10, centimetres: 10, centimeter: 10, centimeters: 10, cms: 10,
-  inch: MM_PER_INCH, inches: MM_PER_INCH, ins: MM_PER_INCH, in: MM_PER_INCH,
-} // prettier-ignore
+  mm: 1,
+  millimetre: 1,
+  millimetres: 1,
+  millimeter: 1,
+  millimeters: 1,
+  mil: 1,
+  mils: 1,
+  cm: 10,
+  centimetre: 10,
+  centimetres: 10,
+  centimeter: 10,
+  centimeters: 10,
+  cms: 10,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  ins: MM_PER_INCH,
+  in: MM_PER_INCH,
+}
 /** After these, `in` is no unit: "a 10 in the armpits". */
 const PLACES = ['the', 'her', 'his', 'its', 'their', 'front', 'between', 'armpits', 'there']
 
@@ -77,13 +120,14 @@ const asCombBlade = (name: string): CombBladeId | undefined => COMB_BLADES.find(
 function nameAt(words: readonly string[], at: number): { name: string; used: number; spoken: boolean } | null {
   const word = words[at] ?? ''
   if (word === '1' && words[at + 1] === '1/2') return { name: '1½', used: 2, spoken: false }
-  if (word === 'one' && words[at + 1] === 'and' && words[at + 2] === 'a' && words[at + 3] === 'half') return { name: '1½', used: 4, spoken: false }
+  if (word === 'one' && words[at + 1] === 'and' && words[at + 2] === 'a' && words[at + 3] === 'half')
+    return { name: '1½', used: 4, spoken: false }
   if (word === '8' && words[at + 1] === '1/2') return { name: '8.5', used: 2, spoken: false }
   if (/^\d+(\.5)?f?$/.test(word)) return { name: word, used: 1, spoken: false }
   if (/^[ace]$/.test(word)) return { name: word, used: 1, spoken: false }
   const value = NUMBERS[word]
   return value === undefined ? null : { name: String(value), used: 1, spoken: true }
-} // prettier-ignore
+}
 
 const ask = (question: string, used: number): Match => ({ token: { is: 'ask', question }, used })
 
@@ -126,19 +170,22 @@ function toolNamed(words: readonly string[], from: number, at: number, name: str
   const comb = asComb(name)
   if (said === 'skip') {
     const skip = (['7', '5', '4'] as const).find((each) => each === name)
-    return skip ? { token: { is: 'tool', tool: { blade: skip } }, used: at - from } : ask('there is no such skip-tooth blade. Which one?', at - from)
+    return skip
+      ? { token: { is: 'tool', tool: { blade: skip } }, used: at - from }
+      : ask('there is no such skip-tooth blade. Which one?', at - from)
   }
   const over = overAt(words, at)
   if (comb !== undefined && (said === 'comb' || over !== null || blade === undefined))
     return { token: { is: 'tool', tool: { comb, blade: over?.blade ?? '30' } }, used: (over?.end ?? at) - from }
   if (said === 'comb') return ask('there is no such comb. Which one?', at - from)
   if (name === '4' && said === 'bare') return ask('the 4F blade, or comb 4?', at - from)
-  if (blade === undefined) return ask(said === 'blade' ? 'there is no such blade. Which one?' : 'mm, or which tool?', at - from)
+  if (blade === undefined)
+    return ask(said === 'blade' ? 'there is no such blade. Which one?' : 'mm, or which tool?', at - from)
   const under = combOver(words, at)
   if (under !== null && asCombBlade(blade) !== undefined)
     return { token: { is: 'tool', tool: { comb: under.comb, blade } }, used: under.end - from }
   return { token: { is: 'tool', tool: { blade } }, used: at - from }
-} // prettier-ignore
+}
 
 /** `over a 10`, `on 30`: the blade under a comb. */
 function overAt(words: readonly string[], at: number): { blade: CombBladeId; end: number } | null {

@@ -6,12 +6,24 @@ import { ASK_BACK, ZONE_NAMES } from './zoneNames'
 /** Every phrase by its words; the longest has this many. */
 const LEXICON = new Map<string, Token>([
   ...PHRASES.flatMap(([names, token]) => names.split('|').map((name) => [name, token] as const)),
-  ...ASK_BACK.flatMap(([names, question]) => names.split('|').map((name) => [name, { is: 'ask', question } as const] as const)),
-  ...ZONE_NAMES.flatMap(([names, keys]) => names.split('|').map((name) => [name, { is: 'zone', keys } as const] as const)),
-]) // prettier-ignore
+  ...ASK_BACK.flatMap(([names, question]) =>
+    names.split('|').map((name) => [name, { is: 'ask', question } as const] as const),
+  ),
+  ...ZONE_NAMES.flatMap(([names, keys]) =>
+    names.split('|').map((name) => [name, { is: 'zone', keys } as const] as const),
+  ),
+])
 const LONGEST = Math.max(...[...LEXICON.keys()].map((name) => name.split(' ').length))
 const BREAKS = [',', ';', '.', ':', '!', '?', '\n', '(', ')', '-', '–', '—']
-const FRACTIONS: Record<string, string> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅜': ' 3/8', '⅝': ' 5/8', '⅞': ' 7/8', '⅛': ' 1/8' } // prettier-ignore
+const FRACTIONS: Record<string, string> = {
+  '½': ' 1/2',
+  '¼': ' 1/4',
+  '¾': ' 3/4',
+  '⅜': ' 3/8',
+  '⅝': ' 5/8',
+  '⅞': ' 7/8',
+  '⅛': ' 1/8',
+}
 
 /** Lower case, inches written out, apostrophes gone, each sign its own word. */
 export function wordsIn(text: string): string[] {

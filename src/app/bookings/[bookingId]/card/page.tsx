@@ -22,7 +22,10 @@ export default async function PlannedCardPage({ params }: { params: Promise<{ bo
   const { time } = house
   return (
     <Frame here="Dogs" house={house.name} timeZone={house.timeZone} nowMs={house.nowMs}>
-      <PrintDesk words="For the wall of the tub: A5, one page." back={{ href: `/bookings/${id}/plan`, label: 'Back to the plan' }}>
+      <PrintDesk
+        words="For the wall of the tub: A5, one page."
+        back={{ href: `/bookings/${id}/plan`, label: 'Back to the plan' }}
+      >
         <PrintCard
           dog={dog}
           facts={`${dog.breed}, ${dog.coat} coat, ${dog.weightKg} kg`}
@@ -35,4 +38,4 @@ export default async function PlannedCardPage({ params }: { params: Promise<{ bo
       </PrintDesk>
     </Frame>
   )
-} // prettier-ignore
+}

@@ -14,10 +14,13 @@ import { openHouse } from '../../../house'
 const by = z.string().min(1, { error: 'Say who.' }).max(60)
 
 /** A card that can be cut from. */
-const WholeCard = z.array(CardEntry).max(ZONES.length * 2).superRefine((card, context) => {
-  const problem = cardProblem(card)
-  if (problem !== null) context.addIssue({ code: 'custom', message: problem })
-}) // prettier-ignore
+const WholeCard = z
+  .array(CardEntry)
+  .max(ZONES.length * 2)
+  .superRefine((card, context) => {
+    const problem = cardProblem(card)
+    if (problem !== null) context.addIssue({ code: 'custom', message: problem })
+  })
 
 const NewVersion = z.strictObject({
   dogId: z.number().int().positive(),
@@ -40,7 +43,11 @@ export async function saveVersion(input: unknown): Promise<Result<{ version: num
 }
 
 const NewPattern = z.strictObject({
-  name: z.string().trim().min(1, { error: 'Give the pattern a name.' }).max(80, { error: 'Keep the name to 80 characters.' }), // prettier-ignore
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: 'Give the pattern a name.' })
+    .max(80, { error: 'Keep the name to 80 characters.' }),
   words: z.string().trim().max(200, { error: 'Keep the words to 200 characters.' }),
   by,
   card: WholeCard,

@@ -39,7 +39,13 @@ export default async function CardPage({ params, searchParams }: CardPageProps) 
           version={card.version}
           card={card.zones}
           {...against}
-          versions={versions.map((each) => ({ version: each.version, kind: each.kind, by: each.madeBy, why: each.why, when: house.time.longDay(each.madeMs) }))} // prettier-ignore
+          versions={versions.map((each) => ({
+            version: each.version,
+            kind: each.kind,
+            by: each.madeBy,
+            why: each.why,
+            when: house.time.longDay(each.madeMs),
+          }))}
           people={house.staff.map((each) => each.name)}
           save={saveVersion}
           savePattern={savePattern}

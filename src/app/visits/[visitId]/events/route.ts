@@ -14,7 +14,8 @@ interface Params {
 
 /** The bench sends its events here, as often as it likes: what is known already changes nothing. Answers with the whole log. */
 export async function POST(request: Request, { params }: Params): Promise<Response> {
-  if (!sentFromHere(request)) return answer({ ok: false, problems: [{ path: 'origin', sentence: 'Sent from another place.' }] }, 403) // prettier-ignore
+  if (!sentFromHere(request))
+    return answer({ ok: false, problems: [{ path: 'origin', sentence: 'Sent from another place.' }] }, 403)
   const body: unknown = await request.json().catch(() => null)
   const sent = Sent.safeParse(body)
   if (!sent.success) return answer({ ok: false, problems: problemsOf(sent.error) }, 400)
@@ -25,8 +26,10 @@ export async function POST(request: Request, { params }: Params): Promise<Respon
 /** The log as it stands, for another screen on the same visit. */
 export async function GET(_request: Request, { params }: Params): Promise<Response> {
   const visitId = visitIdOf((await params).visitId)
-  if (!(await readVisit(visitId))) return answer({ ok: false, problems: [{ path: 'visitId', sentence: 'There is no such visit.' }] }, 404) // prettier-ignore
+  if (!(await readVisit(visitId)))
+    return answer({ ok: false, problems: [{ path: 'visitId', sentence: 'There is no such visit.' }] }, 404)
   return answer({ ok: true, value: await readLog(visitId) }, 200)
 }
 
-const answer = (result: Result<VisitEvent[]>, status: number) => Response.json(result, { status, headers: { 'Cache-Control': 'no-store' } }) // prettier-ignore
+const answer = (result: Result<VisitEvent[]>, status: number) =>
+  Response.json(result, { status, headers: { 'Cache-Control': 'no-store' } })

@@ -26,7 +26,10 @@ export default async function PrintPage({ params, searchParams }: PrintPageProps
   if (!card) notFound()
   return (
     <Frame here="Dogs" house={house.name} timeZone={house.timeZone} nowMs={house.nowMs}>
-      <PrintDesk words="For the wall of the tub: A5, one page." back={{ href: `/dogs/${dog.id}/card`, label: 'Back to the card' }}>
+      <PrintDesk
+        words="For the wall of the tub: A5, one page."
+        back={{ href: `/dogs/${dog.id}/card`, label: 'Back to the card' }}
+      >
         <PrintCard
           dog={dog}
           facts={`${dog.breed}, ${dog.coat} coat, ${dog.weightKg} kg`}
@@ -39,4 +42,4 @@ export default async function PrintPage({ params, searchParams }: PrintPageProps
       </PrintDesk>
     </Frame>
   )
-} // prettier-ignore
+}

@@ -15,10 +15,11 @@ export async function PUT(request: Request, { params }: Params): Promise<Respons
   const id = PhotoId.safeParse(photoId)
   if (!sentFromHere(request)) return answer(refuse('origin', 'Sent from another place.'), 403)
   if (!id.success) return answer(refuse('photo', 'A picture needs an id of its own.'), 400)
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return answer(refuse('photo', 'The picture is larger than 3 MB.'), 413)
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
+    return answer(refuse('photo', 'The picture is larger than 3 MB.'), 413)
   const kept = await keepPhoto(Number(visitId) || 0, id.data, new Uint8Array(await request.arrayBuffer()), Date.now())
   return answer(kept, kept.ok ? 200 : 400)
-} // prettier-ignore
+}
 
 export async function GET(_request: Request, { params }: Params): Promise<Response> {
   const id = PhotoId.safeParse((await params).photoId)
