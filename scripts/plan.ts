@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
-import { Case, makePlan, problemsOf } from '@/core/plan'
+import { Case, makePlan } from '@/core/plan'
+import { problemsOf } from '@/core/result'
 
 /** `npm run -s plan -- FILE.json`: a case in, a plan out. Exit 2 with a line a problem when the case is not good. */
 function main(file: string | undefined): number {

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation'
 import { readHouse, type HouseSettings } from '@/data/house'
 import { readStaff, type StaffMember } from '@/data/people'
-import { houseTime, type HouseTime } from '@/ui/time/houseTime'
+import { houseTime, type HouseTime } from '@/service/house/houseTime'
 
 export interface OpenHouse extends HouseSettings {
   time: HouseTime

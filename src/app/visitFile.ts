@@ -8,7 +8,7 @@ import { readLog, readVisit, type StoredVisit } from '@/data/visits'
 import type { VisitEvent } from '@/core/visit'
 import type { ZoneId } from '@/core/zones'
 import type { DayEntry } from '@/ui/day/dayRow'
-import type { HouseTime } from '@/ui/time/houseTime'
+import type { HouseTime } from '@/service/house/houseTime'
 
 const MS_PER_MIN = 60_000
 

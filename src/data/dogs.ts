@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { CoatId } from '@/core/coat'
 import { BuildId, FineMeasures, type Measured } from '@/core/build'
-import { Behaviour, Health } from '@/core/plan'
+import { Behaviour } from '@/core/plan'
+import { HealthFact } from '@/core/health'
 import type { Row } from './models'
 import type { DogFields } from './models/rows'
 import { database } from './connection'
@@ -22,7 +23,7 @@ export interface Dog extends FineMeasures {
   lightSkin: boolean
   faceShape: 'normal' | 'flat'
   behaviour: Behaviour
-  health: Health[]
+  health: HealthFact[]
 }
 
 /** @throws when a stored row does not fit a dog */
@@ -44,7 +45,7 @@ export function toDog(row: Row<DogFields>): Dog {
     lightSkin: Boolean(row.lightSkin),
     faceShape: z.enum(['normal', 'flat']).parse(row.faceShape),
     behaviour: Behaviour.parse(JSON.parse(row.behaviour)),
-    health: z.array(Health).parse(JSON.parse(row.health)),
+    health: z.array(HealthFact).parse(JSON.parse(row.health)),
     ...FineMeasures.parse(JSON.parse(row.measures)),
   }
 }

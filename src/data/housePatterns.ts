@@ -1,6 +1,6 @@
 import { UniqueConstraintError } from 'sequelize'
 import { z } from 'zod'
-import { refuse, type Result } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { CardEntry } from '@/core/request'
 import { database } from './connection'
 

@@ -1,5 +1,5 @@
 import { House } from '@/core/order'
-import { refuse, type Result } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { StageId } from '@/core/stages'
 import { database } from './connection'
 

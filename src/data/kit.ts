@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import { BladeId, CombId, Kit } from '@/core/lengths'
-import { refuse, type Result } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { database } from './connection'
 
 export type OwnedTool = { id: number; label: string; retiredOn: string | null } & (

@@ -1,5 +1,5 @@
 import { StationKind, Work } from '@/core/people'
-import { refuse, type Result } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { database } from './connection'
 
 export interface StaffMember {

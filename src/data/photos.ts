@@ -1,4 +1,4 @@
-import { refuse, type Result } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { database } from './connection'
 
 /** A picture as the bench makes it small is far below this, bytes. */

@@ -1,5 +1,5 @@
 import { QueryTypes } from 'sequelize'
-import type { Finding } from '@/core/care'
+import type { Finding } from '@/core/health'
 import type { Trigger } from '@/core/stages'
 import { VisitEvent, foldVisit } from '@/core/visit'
 import { database } from './connection'

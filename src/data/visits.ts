@@ -1,5 +1,6 @@
 import { Op, literal, type Transaction } from 'sequelize'
-import { Case, Plan, coatToday, refuse, type Result } from '@/core/plan'
+import { Case, Plan, coatToday } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { Verdicts, type Verdict } from '@/core/repeat'
 import type { ZoneId } from '@/core/zones'
 import { VisitEvent, bladeMinutes, cutCard, foldVisit, outcomes, standing, type Visit } from '@/core/visit'

@@ -11,7 +11,7 @@ import { Frame } from '@/ui/frame/Frame'
 import { Refresh } from '@/ui/frame/Refresh'
 import { Saying } from '@/ui/frame/Saying'
 import { addDays, Day } from '@/core/units'
-import type { HouseTime } from '@/ui/time/houseTime'
+import type { HouseTime } from '@/service/house/houseTime'
 import { openHouse, type OpenHouse } from '../house'
 import { readDayEntry } from '../visitFile'
 

@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { BladeId, CombId } from '@/core/lengths'
-import { problemsOf, type Result } from '@/core/plan'
+import { problemsOf, type Result } from '@/core/result'
 import { addTool, changeTool } from '@/data/kit'
 import { openHouse } from '../house'
 

@@ -2,7 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { refuse, type Result } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { retireHousePattern } from '@/data/housePatterns'
 import { openHouse } from '../house'
 

@@ -5,19 +5,22 @@ import type { CardEntry } from '../request'
 import { SIDES, THIN_SKIN, ZONES, type ZoneId } from '../zones'
 import { cardProblem, cardRows, changeEntries, choicesFor, cutAt, differenceWords, differences, sameCut } from '.'
 
-const entry = (zone: ZoneId, lengthMm = 9.5, rest: Partial<CardEntry> = {}): CardEntry => ({
-  zone,
-  side: null,
-  method: 'comb',
-  blade: '30',
-  comb: '2',
-  lay: 'with',
-  lengthMm,
-  shape: null,
-  join: 'blend',
-  why: '',
-  ...rest,
-})
+/** What an entry may be changed to, also to something that no tool does. */
+type Change = Partial<Record<keyof CardEntry, unknown>>
+const entry = (zone: ZoneId, lengthMm = 9.5, rest: Change = {}): CardEntry =>
+  ({
+    zone,
+    side: null,
+    method: 'comb',
+    blade: '30',
+    comb: '2',
+    lay: 'with',
+    lengthMm,
+    shape: null,
+    join: 'blend',
+    why: '',
+    ...rest,
+  }) as CardEntry
 const CARD = ZONES.map((zone) => entry(zone))
 const ten = cutWith({ blade: '10' }, 'with') ?? byHand('leave', 0)
 
@@ -85,7 +88,7 @@ describe('the ways offered', () => {
 })
 
 describe('two cards', () => {
-  it('differ where a length differs; the shorter side speaks for its zone', () => {
+  it('differ where a length differs, and say the side where only one does', () => {
     const before = [entry('back'), entry('skull', 20), entry('ear-edge', 24)]
     const now = [
       entry('back', 13),
@@ -95,7 +98,7 @@ describe('two cards', () => {
     ]
     expect(differences(before, now)).toEqual([
       { zone: 'back', fromMm: 9.5, toMm: 13 },
-      { zone: 'ear-edge', fromMm: 24, toMm: 21 },
+      { zone: 'ear-edge', side: 'right', fromMm: 24, toMm: 21 },
     ])
     expect(differenceWords({ zone: 'back', fromMm: 9.5, toMm: 13 })).toBe('9.5 to 13 mm, 3.5 longer')
     expect(differenceWords({ zone: 'ear-edge', fromMm: 24, toMm: 21 })).toBe('24 to 21 mm, 3 shorter')
@@ -128,8 +131,8 @@ describe('a card for the wall', () => {
 })
 
 describe('a card that somebody wants to keep', () => {
-  const swap = (zone: ZoneId, rest: Partial<CardEntry>) =>
-    CARD.map((each) => (each.zone === zone ? { ...each, ...rest } : each))
+  const swap = (zone: ZoneId, rest: Change) =>
+    CARD.map((each) => (each.zone === zone ? ({ ...each, ...rest } as CardEntry) : each))
   it('may be kept when every zone stands once with a length its tool leaves', () =>
     expect(cardProblem(CARD)).toBeNull())
   it('may have left and right of a pair', () =>

@@ -1,13 +1,12 @@
 import {
   byHand,
   clipperFor,
+  cutIn,
   cutOf,
-  cutWith,
-  isSkipTooth,
+  isSameCut,
+  ladder,
   takesUpSkin,
   toolWords,
-  waysOf,
-  type BladeId,
   type Cut,
   type Kit,
   type Lay,
@@ -51,36 +50,20 @@ function changeZone(entries: readonly CardEntry[], side: Side | null, change: En
 
 const changed = (entry: CardEntry, { cut, ...rest }: EntryChange): CardEntry => ({
   ...entry,
-  ...(cut ? { method: cut.method, blade: cut.blade, comb: cut.comb, lay: cut.lay, lengthMm: cut.lengthMm } : {}),
+  ...(cut ?? cutIn(entry)),
   ...rest,
   why: 'Changed on the card.',
 })
 
 /** Whether two entries ask for the same work, whatever their side and reason. */
 export const sameCut = (a: CardEntry, b: CardEntry): boolean =>
-  a.method === b.method &&
-  a.blade === b.blade &&
-  a.comb === b.comb &&
-  a.lay === b.lay &&
-  a.lengthMm === b.lengthMm &&
-  a.shape === b.shape &&
-  a.join === b.join
+  isSameCut(a, b) && a.shape === b.shape && a.join === b.join
 
 /** Every way of the kit for some zones, with its words: a skip-tooth blade is never offered on thin skin. */
-export function choicesFor(kit: Kit, zones: readonly ZoneId[]): { words: string; cut: Cut }[] {
-  const ways = (['with', 'against'] as const).flatMap((lay) =>
-    waysOf(kit, lay).filter((way) => way.method === 'clip' || way.blade === '30'),
-  )
-  const skips = kit.blades
-    .filter((blade) => isSkipTooth(blade) && !zones.some((zone) => takesUpSkin(blade, zone)))
-    .flatMap(skipCuts)
-  return [...ways.map(cutOf), ...skips]
-    .sort((a, b) => a.lengthMm - b.lengthMm)
+export const choicesFor = (kit: Kit, zones: readonly ZoneId[]): { words: string; cut: Cut }[] =>
+  ladder(kit)
+    .filter(({ blade }) => blade === null || !zones.some((zone) => takesUpSkin(blade, zone)))
     .map((cut) => ({ words: toolWords(cut), cut }))
-}
-
-const skipCuts = (blade: BladeId): Cut[] =>
-  (['with', 'against'] as const).flatMap((lay) => cutWith({ blade }, lay) ?? [])
 
 /** The cut for a length: the kit's nearest way, or scissors where none comes near. */
 export function cutAt(kit: Kit, lengthMm: number, lays: readonly Lay[] = ['with', 'against']): Cut {

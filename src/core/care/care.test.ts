@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { STAGES, STAGE_FACTS, stageOfZone, type StageId } from '../stages'
 import { ZONES, type ZoneId } from '../zones'
-import { cautionsFor, mayUseCabinet, needsTwoToLift, referWhy, refers, type CareFacts, type CutThere } from '.'
+import type { HealthKind } from '../health'
+import { cautionsFor, needsTwoToLift, type CareFacts, type CutThere } from '.'
 
 const CLIP: CutThere = { method: 'clip', blade: '10', lengthMm: 1.5 }
 const COMB: CutThere = { method: 'comb', blade: '30', lengthMm: 9.5 }
@@ -11,23 +12,26 @@ const CALM: CareFacts = {
   liftedByHand: true,
   waterMaxC: 38,
   stages: [],
-  cuts: new Map(),
+  cutsAt: () => [],
   behaviourAt: () => 0,
   behaviour: { dryer: 0, feet: 0 },
-  ageMonths: 48,
-  visits: 6,
+  dog: { ageMonths: 48, visits: 6, lightSkin: false },
   weightKg: 7,
   sex: 'male',
   neutered: true,
-  lightSkin: false,
-  findings: [],
+  health: [],
   cabinetAllowed: true,
 }
 /** The cautions of one stage that works these zones with this cut. */
 const at = (stage: StageId, zones: readonly ZoneId[], facts: Partial<CareFacts> = {}, cut: CutThere = SCISSOR) =>
-  cautionsFor({ ...CALM, ...facts, stages: [{ id: stage, zones }], cuts: new Map(zones.map((zone) => [zone, cut])) })
+  cautionsFor({
+    ...CALM,
+    ...facts,
+    stages: [{ id: stage, zones }],
+    cutsAt: (zone) => (zones.includes(zone) ? [cut] : []),
+  })
 const fires = (id: string, ...args: Parameters<typeof at>): boolean => at(...args).some((each) => each.id === id)
-const found = (...kinds: string[]): Partial<CareFacts> => ({ findings: kinds.map((kind) => ({ kind })) })
+const found = (...kinds: HealthKind[]): Partial<CareFacts> => ({ health: kinds.map((kind) => ({ kind })) })
 
 /** Every caution of the trade: where and on whom it fires, and beside that a case where it does not. */
 const TABLE: [id: string, fires: Parameters<typeof at>, not: Parameters<typeof at>][] = [
@@ -46,12 +50,16 @@ const TABLE: [id: string, fires: Parameters<typeof at>, not: Parameters<typeof a
     ['body', ['back'], { behaviourAt: () => 3 }, CLIP],
     ['legs', ['thigh'], { behaviourAt: () => 3 }],
   ],
-  ['gentler-blade', ['pre-clip', ['muzzle'], { lightSkin: true }, CLIP], ['pre-clip', ['muzzle'], {}, CLIP]],
-  ['gentler-blade', ['flat-work', ['cheek'], { visits: 1 }, CLIP], ['body', ['back'], { visits: 1 }, COMB]],
+  ['gentler-blade', ['pre-clip', ['muzzle'], { dog: { lightSkin: true } }, CLIP], ['pre-clip', ['muzzle'], {}, CLIP]],
   [
     'gentler-blade',
-    ['flat-work', ['cheek'], { findings: [{ kind: 'skin-red', zone: 'cheek' }] }, CLIP],
-    ['flat-work', ['throat'], { findings: [{ kind: 'skin-red', zone: 'cheek' }] }, CLIP],
+    ['flat-work', ['cheek'], { dog: { visits: 1 } }, CLIP],
+    ['body', ['back'], { dog: { visits: 1 } }, COMB],
+  ],
+  [
+    'gentler-blade',
+    ['flat-work', ['cheek'], { health: [{ kind: 'skin-red', zone: 'cheek' }] }, CLIP],
+    ['flat-work', ['throat'], { health: [{ kind: 'skin-red', zone: 'cheek' }] }, CLIP],
   ],
   ['sanitary-outward', ['sanitary', ['sanitary'], {}, CLIP], ['sanitary', ['belly'], {}, CLIP]],
   ['mind-genitals', ['sanitary', ['belly'], {}, CLIP], ['tail', ['tail-base'], {}, CLIP]],
@@ -75,11 +83,11 @@ const TABLE: [id: string, fires: Parameters<typeof at>, not: Parameters<typeof a
     ['feet', ['forefoot'], { behaviour: { dryer: 0, feet: 2 } }],
     ['feet', ['forefoot'], { behaviour: { dryer: 0, feet: 1 } }],
   ],
-  ['brace-old', ['legs', [], { ageMonths: 120 }], ['legs', [], { ageMonths: 119 }]],
+  ['brace-old', ['legs', [], { dog: { ageMonths: 120 } }], ['legs', [], { dog: { ageMonths: 119 } }]],
   ['brace-old', ['body', [], found('unsteady')], ['wash', [], found('unsteady')]],
   ['blind-deaf', ['look-over', [], found('deaf')], ['look-over', []]],
-  ['puppy-first', ['look-over', [], { ageMonths: 11 }], ['look-over', [], { ageMonths: 12 }]],
-  ['puppy-first', ['look-over', [], { visits: 2 }], ['look-over', [], { visits: 3 }]],
+  ['puppy-first', ['look-over', [], { dog: { ageMonths: 11 } }], ['look-over', [], { dog: { ageMonths: 12 } }]],
+  ['puppy-first', ['look-over', [], { dog: { visits: 2 } }], ['look-over', [], { dog: { visits: 3 } }]],
   ['two-handlers', ['head', [], { behaviourAt: () => 4 }], ['head', [], { behaviourAt: () => 3 }]],
   ['two-handlers', ['look-over', [], { weightKg: 19 }], ['look-over', [], { weightKg: 10 }]],
   ['lift', ['look-over', [], { weightKg: 11 }], ['look-over', [], { weightKg: 10.5 }]],
@@ -104,7 +112,7 @@ describe('every caution', () => {
     expect(why('lift', 'look-over', [], { weightKg: 19 })).toMatch(
       /^19 kg is more than one person should lift to the table \(10\.6 kg\)/,
     )
-    expect(why('dryer-heat', 'dry', [], { cabinetAllowed: false, ageMonths: 168 })).toBe(
+    expect(why('dryer-heat', 'dry', [], { cabinetAllowed: false, dog: { ageMonths: 168 } })).toBe(
       'Never hot, only warm; stay with the dog. No cabinet for this one: too old, dry by hand.',
     )
   })
@@ -142,8 +150,8 @@ const MUST_AT_STAGE: Partial<Record<StageId, string[]>> = {
 describe('no must is ever missing', () => {
   const dogs: Partial<CareFacts>[] = [
     {},
-    { ageMonths: 3, visits: 0 },
-    { ageMonths: 170, weightKg: 40, cabinetAllowed: false },
+    { dog: { ageMonths: 3, visits: 0 } },
+    { dog: { ageMonths: 170 }, weightKg: 40, cabinetAllowed: false },
     { behaviourAt: () => 4, behaviour: { dryer: 4, feet: 4 } },
     found('unsteady', 'deaf', 'heart'),
     { sex: 'female', neutered: false },
@@ -181,31 +189,4 @@ describe('no must is ever missing', () => {
 describe('lifting', () => {
   it('a dog of 10 kg is lifted alone, one of 11 kg is not', () =>
     expect([needsTwoToLift(10), needsTwoToLift(11)]).toEqual([false, true]))
-})
-
-describe('the warm-air cabinet (common practice)', () => {
-  const none = new Set<string>()
-  it.each([
-    [{ ageMonths: 60 }, none, 0, true],
-    [{ ageMonths: 143 }, none, 3, true],
-    [{ ageMonths: 144 }, none, 0, false],
-    [{ ageMonths: 3 }, none, 0, false],
-    [{ ageMonths: 60, faceShape: 'flat' }, none, 0, false],
-    [{ ageMonths: 60 }, new Set(['heart']), 0, false],
-    [{ ageMonths: 60 }, new Set(['seizure']), 0, false],
-    [{ ageMonths: 60 }, none, 4, false],
-  ])('%j, ill with %s, dryer %s: %s', (dog, kinds, dryer, may) => expect(mayUseCabinet(dog, kinds, dryer)).toBe(may))
-})
-
-describe('stop and refer', () => {
-  it.each(['sore', 'hot-spot', 'ear-smell', 'ear-discharge', 'lump-new', 'lump-changed', 'limp', 'breathing'])(
-    '%s goes to the vet, with what to do',
-    (kind) => {
-      expect(refers(kind)).toBe(true)
-      expect(referWhy(kind)).toMatch(/vet/)
-    },
-  )
-  it.each(['heart', 'deaf', 'in-season', 'allergy', 'stitches'])('%s is a standing fact', (kind) =>
-    expect(refers(kind)).toBe(false),
-  )
 })

@@ -20,11 +20,3 @@ const WORDS: Record<ConsentId, string> = {
     '{dog} is old or not well. A groom is a strain; it will be kept short, with rests, and stopped when {dog} shows that it is too much. I agree that the groom may be stopped, and that a vet may be called.',
 }
 export const consentWords = (id: ConsentId, dog: string): string => WORDS[id].replaceAll('{dog}', dog)
-
-/** From this age a groom is a strain, months. Source: common practice. */
-const OLD_MONTHS = 144
-const ILL = ['heart', 'seizure', 'breathing']
-
-/** Whether the owner of an old or ill dog is asked. */
-export const isOldOrIll = (ageMonths: number | null, kinds: ReadonlySet<string>): boolean =>
-  (ageMonths ?? 0) >= OLD_MONTHS || ILL.some((kind) => kinds.has(kind))

@@ -1,3 +1,4 @@
+import type { DogHealth, HealthFact } from '../health'
 import type { StageId } from '../stages'
 import type { ZoneId } from '../zones'
 
@@ -18,14 +19,14 @@ export interface CutThere {
   lengthMm: number
 }
 
-/** What the cautions look at. Age in months, weight in kg; behaviour 0 to 4. */
+/** What the cautions look at. Weight in kg; behaviour 0 to 4. */
 export interface CareFacts {
   stages: readonly { id: StageId; zones: readonly ZoneId[] }[]
-  cuts: ReadonlyMap<ZoneId, CutThere>
+  /** What is cut at a zone: once, or left and right. Empty where it is left. */
+  cutsAt: (zone: ZoneId) => readonly CutThere[]
   behaviourAt: (stage: StageId) => number
   behaviour: { dryer: number; feet: number }
-  ageMonths: number | null
-  visits: number | null
+  dog: DogHealth
   weightKg: number
   /** The house's limit, °C. */
   waterMaxC: number
@@ -34,8 +35,7 @@ export interface CareFacts {
   sex: 'male' | 'female' | null
   /** Null when nobody said. */
   neutered: boolean | null
-  lightSkin: boolean
-  findings: readonly { kind: string; zone?: ZoneId | undefined }[]
+  health: readonly HealthFact[]
   cabinetAllowed: boolean
 }
 

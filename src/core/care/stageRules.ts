@@ -1,6 +1,6 @@
 import { STAGE_FACTS, type StageId } from '../stages'
 import { FLOOR_TO_TABLE, needsTwoToLift, recommendedWeightKg } from './lift'
-import { OLD_MONTHS, refers } from './refer'
+import { isPuppyOrNew, isStiff, isVeryOld } from '../health'
 import type { CareFacts, CautionRule, Here } from './facts'
 
 type When = (here: Here) => boolean
@@ -23,42 +23,34 @@ const minds =
 const has =
   (...kinds: readonly string[]): When =>
   ({ facts }) =>
-    facts.findings.some(({ kind }) => kinds.includes(kind))
+    facts.health.some(({ kind }) => kinds.includes(kind))
 
 const onTable: When = ({ stage }) => STAGE_FACTS[stage].needs === 'table'
 const inTub: When = ({ stage }) => STAGE_FACTS[stage].needs === 'tub'
 const byClipper: When = ({ stage, zones, facts }) =>
-  stage === 'rough-in' || zones.some((zone) => ['clip', 'comb'].includes(facts.cuts.get(zone)?.method ?? ''))
-/** Ages in months. Source: common practice. */
-const STIFF_MONTHS = 120
-const PUPPY_MONTHS = 12
-const KNOWN_VISITS = 3
-const isStiff: When = ({ facts }) =>
-  (facts.ageMonths ?? 0) >= STIFF_MONTHS || has('unsteady', 'blind', 'arthritis')({ facts } as Here)
-const isNew: When = ({ facts }) =>
-  (facts.ageMonths ?? Infinity) < PUPPY_MONTHS || (facts.visits ?? Infinity) < KNOWN_VISITS
+  stage === 'rough-in' ||
+  zones.some((zone) => facts.cutsAt(zone).some(({ method }) => method === 'clip' || method === 'comb'))
+const standsBadly: When = ({ facts }) => isStiff(facts.dog, facts.health)
+const isNew: When = ({ facts }) => isPuppyOrNew(facts.dog)
 const tooHeavy: When = ({ facts }) => facts.liftedByHand && needsTwoToLift(facts.weightKg)
 const intact: When = ({ facts }) => facts.neutered === false
-/** Zones that itch for a day after a close cut, and how close a face is cut for that, mm. Source: common practice; mm from memory. */
+/** A face cut closer than this itches for a day, as sanitary and armpits do, mm. Source: from memory. */
+const CLOSE_FACE_MM = 3.2
 const shavedClose: When = ({ facts }) =>
-  facts.cuts.has('sanitary') || facts.cuts.has('armpit') || (facts.cuts.get('muzzle')?.lengthMm ?? 99) <= 3.2
+  facts.cutsAt('sanitary').length > 0 ||
+  facts.cutsAt('armpit').length > 0 ||
+  facts.cutsAt('muzzle').some(({ lengthMm }) => lengthMm <= CLOSE_FACE_MM)
 
-const dryerWords = ({ cabinetAllowed, ageMonths }: CareFacts): string =>
+const dryerWords = ({ cabinetAllowed, dog }: CareFacts): string =>
   cabinetAllowed
     ? 'Never hot, only warm; stay with the dog.'
-    : `Never hot, only warm; stay with the dog. No cabinet for this one${(ageMonths ?? 0) >= OLD_MONTHS ? ': too old' : ''}, dry by hand.`
+    : `Never hot, only warm; stay with the dog. No cabinet for this one${isVeryOld(dog) ? ': too old' : ''}, dry by hand.`
 
 const liftWords = ({ weightKg }: CareFacts): string =>
   `${weightKg} kg is more than one person should lift to the table (${recommendedWeightKg(FLOOR_TO_TABLE).toFixed(1)} kg): two people, a ramp or an electric table.`
 
 /** Cautions of a stage, of this dog or of every dog. Source where none is named: common practice. */
 export const STAGE_RULES: readonly CautionRule[] = [
-  {
-    id: 'stop-and-refer',
-    level: 'must',
-    fires: when(({ stage, facts }) => stage === 'look-over' && facts.findings.some(({ kind }) => refers(kind))),
-    why: 'Stop, note, photo, tell the owner; a vet decides.',
-  },
   {
     id: 'contagious',
     level: 'must',
@@ -143,7 +135,7 @@ export const STAGE_RULES: readonly CautionRule[] = [
   {
     id: 'brace-old',
     level: 'should',
-    fires: when(both(onTable, isStiff)),
+    fires: when(both(onTable, standsBadly)),
     why: 'An arm between the legs as a support; let it lie or sit, short bouts, one style fewer.',
   },
   {

@@ -1,5 +1,5 @@
-import type { ZoneId } from '../zones'
-import { THIN_SKIN } from '../zones'
+import { isTender } from '../health'
+import { THIN_SKIN, type ZoneId } from '../zones'
 import type { CareFacts, CautionRule, CutThere, Here } from './facts'
 
 type CutIs = (cut: CutThere, zone: ZoneId) => boolean
@@ -10,21 +10,11 @@ const clipped: CutIs = ({ method }) => method === 'clip' || method === 'comb'
 const at =
   (called: readonly ZoneId[], is: CutIs = anyCut) =>
   ({ zones, facts }: Here): ZoneId | undefined =>
-    zones.find((zone) => {
-      const cut = facts.cuts.get(zone)
-      return called.includes(zone) && cut !== undefined && is(cut, zone)
-    })
+    zones.find((zone) => called.includes(zone) && facts.cutsAt(zone).some((cut) => is(cut, zone)))
 
 const BY_THE_EAR: readonly ZoneId[] = ['skull', 'visor', 'brow', 'cheek', 'ear-out', 'ear-in', 'ear-edge']
 /** A 10 and finer, mm: with these a blade meets skin. Source: common practice. */
 const BARE_MM = 1.5
-
-const hasRed = ({ findings }: CareFacts, zone: ZoneId): boolean =>
-  findings.some(({ kind, zone: where }) => kind === 'skin-red' && (where === undefined || where === zone))
-
-/** Light or red skin, or a dog still new here. Source: common practice. */
-const isTender = (facts: CareFacts, zone: ZoneId): boolean =>
-  facts.lightSkin || (facts.visits ?? 3) < 3 || hasRed(facts, zone)
 
 const intactWords = ({ sex }: CareFacts): string =>
   sex === 'female'
@@ -85,7 +75,8 @@ export const ZONE_RULES: readonly CautionRule[] = [
     fires: (here) =>
       at(
         here.zones,
-        ({ method, lengthMm }, zone) => method === 'clip' && lengthMm <= BARE_MM && isTender(here.facts, zone),
+        ({ method, lengthMm }, zone) =>
+          method === 'clip' && lengthMm <= BARE_MM && isTender(here.facts.dog, here.facts.health, zone, null),
       )(here),
     why: 'A 10 instead of a 15, no bare 30 or 40 on face or feet: this skin marks easily.',
   },
@@ -106,7 +97,7 @@ export const ZONE_RULES: readonly CautionRule[] = [
     id: 'eye-debris',
     level: 'should',
     fires: (here) =>
-      here.facts.findings.some(({ kind }) => kind === 'crust') ? at(['eye-corner', 'lashes'])(here) : undefined,
+      here.facts.health.some(({ kind }) => kind === 'crust') ? at(['eye-corner', 'lashes'])(here) : undefined,
     why: 'Soften the crusts first, never pull them dry.',
   },
 ]

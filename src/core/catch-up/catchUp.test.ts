@@ -71,7 +71,7 @@ describe('the plan after it', () => {
   )
   it('leaves the tail as long as it came', () => {
     const tail = catchUp(PLAN, ['leave-tail'], MEANS).card.find(({ zone }) => zone === 'tail')
-    expect(tail).toMatchObject({ method: 'leave', lengthMm: MEANS.presentMm.get('tail') })
+    expect(tail).toMatchObject({ method: 'leave', lengthMm: MEANS.presentOn('tail', null) })
   })
   it('rounds feet with the comb that comes near, and is not offered where the kit has none', () => {
     const feet = ({ card }: typeof PLAN) => card.find(({ zone }) => zone === 'forefoot')

@@ -1,10 +1,9 @@
 import { z } from 'zod'
-import { clipperFor, cutOf, type Kit, type Lay } from '../lengths'
-import type { PlannedStage } from '../plan/plan'
+import { byHand, clipperFor, cutOf, type Cut, type Kit, type Lay } from '../lengths'
+import type { PlannedStage, StageId } from '../stages'
 import type { CardEntry } from '../request'
-import type { StageId } from '../stages'
 import { oneDecimal } from '../time/fit'
-import type { ZoneId } from '../zones'
+import type { Side, ZoneId } from '../zones'
 
 export const CATCH_UPS = ['comb-legs', 'one-pass', 'clip-feet', 'thin-ears', 'leave-tail', 'no-bow'] as const
 export const CatchUpId = z.enum(CATCH_UPS)
@@ -99,7 +98,9 @@ export interface Means {
   kit: Kit
   lays: readonly Lay[]
   /** The coat before the groom, mm. */
-  presentMm: ReadonlyMap<ZoneId, number>
+  presentOn: (zone: ZoneId, side: Side | null) => number
+  /** Whether safety lets a cut be made there. */
+  allows: (place: { zone: ZoneId; side: Side | null }, cut: Cut) => boolean
 }
 
 /** What could still be left out or made simpler, as far as the kit can. @param toCome stages that have not begun */
@@ -124,23 +125,14 @@ function isPossible(id: CatchUpId, card: readonly CardEntry[], means: Means): bo
 const WHY = 'To catch up'
 
 /** The plainer cut of a zone; null where this way does not touch it, or the kit has nothing near its length. */
-function simpler(id: CatchUpId, entry: CardEntry, { kit, lays, presentMm }: Means): CardEntry | null {
+function simpler(id: CatchUpId, entry: CardEntry, { kit, lays, presentOn, allows }: Means): CardEntry | null {
   const { zones, scissored } = CATCH_UP_FACTS[id]
   if (!zones.includes(entry.zone) || entry.method === 'leave' || (scissored && entry.method !== 'scissor')) return null
-  const presentHereMm = presentMm.get(entry.zone) ?? entry.lengthMm
-  if (id === 'leave-tail')
-    return {
-      ...entry,
-      method: 'leave',
-      blade: null,
-      comb: null,
-      lay: null,
-      lengthMm: presentHereMm,
-      why: `${WHY}: waits for next time.`,
-    }
-  if (id === 'thin-ears') return { ...entry, method: 'thin', why: `${WHY}: thinned only.` }
-  const way = clipperFor(kit, entry.lengthMm, lays, presentHereMm)
-  return way && { ...entry, ...cutOf(way), why: `${WHY}: by clipper.` }
+  const presentMm = presentOn(entry.zone, entry.side)
+  if (id === 'leave-tail') return { ...entry, ...byHand('leave', presentMm), why: `${WHY}: waits for next time.` }
+  if (id === 'thin-ears') return { ...entry, ...byHand('thin', entry.lengthMm), why: `${WHY}: thinned only.` }
+  const way = clipperFor(kit, entry.lengthMm, lays, presentMm)
+  return way && allows(entry, cutOf(way)) ? { ...entry, ...cutOf(way), why: `${WHY}: by clipper.` } : null
 }
 
 interface CutPlan {

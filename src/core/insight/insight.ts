@@ -1,5 +1,5 @@
 import type { CoatId } from '../coat'
-import type { PlannedStage } from '../plan'
+import type { PlannedStage } from '../stages'
 import { familyOf, type Family, type StageId } from '../stages'
 
 /** One groom that was wrapped up, as far as the house learns from looking at many. Minutes throughout. */

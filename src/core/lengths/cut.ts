@@ -23,11 +23,37 @@ export const Tool = z.strictObject({
 })
 export type Tool = z.infer<typeof Tool>
 
-/** What is done at one zone and what it leaves. */
-export type Cut =
-  | { method: 'clip'; blade: BladeId; comb: null; lay: Lay; lengthMm: number }
-  | { method: 'comb'; blade: CombBladeId; comb: CombId; lay: Lay; lengthMm: number }
-  | { method: 'scissor' | 'thin' | 'strip' | 'band' | 'leave'; blade: null; comb: null; lay: null; lengthMm: number }
+/** Ways of the hand, and no way at all: none of them has a tool that decides the length. */
+export const BY_HAND = ['scissor', 'thin', 'strip', 'band', 'leave'] as const
+export type ByHand = (typeof BY_HAND)[number]
+
+const lengthMm = LengthMm
+/** The three kinds of cut; whatever carries a cut (a card's entry, an event of the bench) is made from these. */
+export const CLIPPED = z.strictObject({
+  method: z.literal('clip'),
+  blade: BladeId,
+  comb: z.null(),
+  lay: Lay,
+  lengthMm,
+})
+export const COMBED = z.strictObject({
+  method: z.literal('comb'),
+  blade: CombBladeId,
+  comb: CombId,
+  lay: Lay,
+  lengthMm,
+})
+export const HANDWORK = z.strictObject({
+  method: z.enum(BY_HAND),
+  blade: z.null(),
+  comb: z.null(),
+  lay: z.null(),
+  lengthMm,
+})
+
+/** What is done at one zone and what it leaves, mm. */
+export const Cut = z.discriminatedUnion('method', [CLIPPED, COMBED, HANDWORK])
+export type Cut = z.infer<typeof Cut>
 
 /**
  * The cut that an exact tool makes. A comb named alone goes over a 30.
@@ -44,13 +70,25 @@ export function cutWith(tool: Tool, lay: Lay): Cut | null {
 }
 
 /** A cut by hand, or none at all. */
-export const byHand = (method: 'scissor' | 'thin' | 'strip' | 'band' | 'leave', lengthMm: number): Cut => ({
+export const byHand = (method: ByHand, lengthMm: number): Cut => ({
   method,
   blade: null,
   comb: null,
   lay: null,
   lengthMm,
 })
+
+/** The cut that something carries, without what else it says. */
+export const cutIn = ({ method, blade, comb, lay, lengthMm }: Cut): Cut =>
+  ({ method, blade, comb, lay, lengthMm }) as Cut
+
+/** Whether two cuts are the same work, to the same length. */
+export const isSameCut = (a: Cut, b: Cut): boolean =>
+  a.method === b.method &&
+  a.blade === b.blade &&
+  a.comb === b.comb &&
+  a.lay === b.lay &&
+  isSameMm(a.lengthMm, b.lengthMm)
 
 /** A clipper way as a cut. */
 export const cutOf = (way: ClipperWay): Cut => (way.method === 'clip' ? { ...way, comb: null } : way)

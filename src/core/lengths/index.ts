@@ -11,8 +11,24 @@ export {
   takesUpSkin,
 } from './blades'
 export { COMBS, CombId, combedLengthMm } from './combs'
-export { cutLeaving } from './cutLeaving'
+export { ladder, rungFrom } from './ladder'
 export { FULL_KIT, Kit, NEAR_ENOUGH, clipperFor, isNearEnough, nearestWay, waysNear, waysOf } from './kit'
 export type { ClipperWay, NearWay } from './kit'
-export { LengthMm, MAX_LENGTH_MM, Tool, byHand, cutOf, cutWith, isSameMm, toolWords } from './cut'
-export type { Cut } from './cut'
+export {
+  BY_HAND,
+  CLIPPED,
+  COMBED,
+  Cut,
+  HANDWORK,
+  LengthMm,
+  MAX_LENGTH_MM,
+  Tool,
+  byHand,
+  cutIn,
+  cutOf,
+  cutWith,
+  isSameCut,
+  isSameMm,
+  toolWords,
+} from './cut'
+export type { ByHand } from './cut'

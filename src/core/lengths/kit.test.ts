@@ -5,12 +5,13 @@ import {
   COMBS,
   FULL_KIT,
   clipperFor,
-  cutLeaving,
+  byHand,
   cutWith,
   isNearEnough,
   nearestWay,
   toolWords,
   waysOf,
+  type Cut,
   type Kit,
 } from '.'
 
@@ -56,9 +57,9 @@ describe('cuts', () => {
   it('a comb named alone goes over a 30', () =>
     expect(cutWith({ comb: '1' }, 'with')).toMatchObject({ blade: '30', lengthMm: 12.7 }))
   it('says tools as groomers do', () => {
-    expect(toolWords(cutLeaving(FULL_KIT, 9.5))).toBe('comb 2 on 30')
-    expect(toolWords(cutLeaving(FULL_KIT, 5.5))).toBe('4F against')
-    expect(toolWords(cutLeaving(FULL_KIT, 14))).toBe('scissors')
+    expect(toolWords(cutWith({ comb: '2' }, 'with') as Cut)).toBe('comb 2 on 30')
+    expect(toolWords(cutWith({ blade: '4F' }, 'against') as Cut)).toBe('4F against')
+    expect(toolWords(byHand('scissor', 14))).toBe('scissors')
   })
 })
 

@@ -63,14 +63,18 @@ export const isNearEnough = (way: ClipperWay, wantedMm: number): boolean =>
 
 /**
  * The clipper way of a kit that comes nearest to a length, of those lays that suit the coat; ties to the longer, then to the lay named first.
+ * @param allows leaves out ways that may not be taken, such as those that safety forbids
  * @returns null when nothing the kit makes is near enough, which leaves it to scissors
  */
-export function clipperFor(kit: Kit, wantedMm: number, lays: readonly Lay[], atMostMm = Infinity): ClipperWay | null {
-  const way = nearestWay(
-    lays.flatMap((lay) => waysOf(kit, lay)),
-    wantedMm,
-    atMostMm,
-  )
+export function clipperFor(
+  kit: Kit,
+  wantedMm: number,
+  lays: readonly Lay[],
+  atMostMm = Infinity,
+  allows: (way: ClipperWay) => boolean = () => true,
+): ClipperWay | null {
+  const ways = lays.flatMap((lay) => waysOf(kit, lay)).filter(allows)
+  const way = nearestWay(ways, wantedMm, atMostMm)
   return way !== null && isNearEnough(way, wantedMm) ? way : null
 }
 

@@ -1,10 +1,11 @@
 import { WATER_MAX_C } from '../bath'
-import { cautionsFor, mayUseCabinet, type CareFacts, type ConsentId } from '../care'
+import { cautionsFor, type CareFacts, type ConsentId } from '../care'
+import { mayUseCabinet } from '../health'
 import type { CardEntry } from '../request'
-import { behaviourAt } from '../stages'
+import { behaviourAt, type PlannedStage } from '../stages'
 import type { Case } from './case'
 import { BRUSH_LIMIT_MIN, isPelt, type MatWork } from './mats'
-import type { Plan, PlannedStage } from './plan'
+import type { Plan } from './plan'
 
 /** A double coat clipped under this there may not grow back the same, mm. Source: common practice. */
 const DOUBLE_COAT_MM = 10
@@ -58,22 +59,20 @@ function careFacts(
   card: readonly CardEntry[],
   stages: readonly PlannedStage[],
 ): CareFacts {
-  const kinds = new Set<string>(health.map(({ kind }) => kind))
   const dryer = behaviour.dryer ?? 0
+  const cuts = card.filter(({ method }) => method !== 'leave')
   return {
     stages,
-    cuts: new Map(card.filter(({ method }) => method !== 'leave').map((entry) => [entry.zone, entry])),
+    cutsAt: (zone) => cuts.filter((entry) => entry.zone === zone),
     behaviourAt: (stage) => behaviourAt(stage, behaviour),
     behaviour: { dryer, feet: behaviour.feet ?? 0 },
-    ageMonths: dog.ageMonths ?? null,
-    visits: dog.visits ?? null,
+    dog,
     weightKg: dog.weightKg,
     waterMaxC: house?.waterMaxC ?? WATER_MAX_C,
     liftedByHand: house?.tableLift !== 'electric-or-ramp',
     sex: dog.sex ?? null,
     neutered: dog.neutered ?? null,
-    lightSkin: dog.lightSkin === true,
-    findings: health,
-    cabinetAllowed: mayUseCabinet(dog, kinds, dryer),
+    health,
+    cabinetAllowed: mayUseCabinet(dog, health, dryer),
   }
 }

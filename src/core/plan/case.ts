@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { BuildId, Measured } from '../build'
 import { CoatId } from '../coat'
+import { HealthFact } from '../health'
 import { Kit, LengthMm } from '../lengths'
 import { House } from '../order'
 import { Pace } from '../pace'
@@ -8,33 +9,7 @@ import { Verdicts } from '../repeat'
 import { LastEntry, Request } from '../request'
 import { StageId, Trigger } from '../stages'
 import { Day } from '../units'
-import { GROUPS, ZoneId, ZoneKey } from '../zones'
-
-export const HEALTH_KINDS = [
-  'skin-red',
-  'sore',
-  'hot-spot',
-  'ear-smell',
-  'ear-discharge',
-  'lump-new',
-  'lump-changed',
-  'limp',
-  'breathing',
-  'heart',
-  'seizure',
-  'diabetic',
-  'arthritis',
-  'unsteady',
-  'blind',
-  'deaf',
-  'in-season',
-  'stitches',
-  'parasites',
-  'allergy',
-  'crust',
-] as const
-export const HealthKind = z.enum(HEALTH_KINDS)
-export type HealthKind = z.infer<typeof HealthKind>
+import { GROUPS, Side, ZoneId, ZoneKey } from '../zones'
 
 const between = (what: string, low: number, high: number, unit = '') =>
   z
@@ -44,9 +19,6 @@ const between = (what: string, low: number, high: number, unit = '') =>
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const grade = (what: string) => between(what, 0, 4).int({ error: `${capital(what)} must be a whole number, 0 to 4.` })
-
-export const Health = z.strictObject({ kind: HealthKind, zone: ZoneId.optional() })
-export type Health = z.infer<typeof Health>
 
 export const DogCase = z.strictObject({
   name: z.string().min(1, { error: 'Give the name of the dog.' }).max(80, { error: 'Keep the name to 80 characters.' }),
@@ -73,11 +45,11 @@ export const Case = z.strictObject({
   date: Day,
   dog: DogCase,
   coatNowMm: z.partialRecord(ZoneKey, LengthMm),
-  /** Where left and right were measured apart; the shorter side rules. */
+  /** Where left and right were measured apart. */
   coatSidesMm: z.partialRecord(ZoneId, z.strictObject({ left: LengthMm, right: LengthMm })).optional(),
   mats: z.partialRecord(ZoneKey, grade('mats')).optional(),
   behaviour: Behaviour.optional(),
-  health: z.array(Health).optional(),
+  health: z.array(HealthFact).optional(),
   request: Request,
   last: z
     .strictObject({
@@ -87,7 +59,7 @@ export const Case = z.strictObject({
       /** What the owner said of it, zone by zone. */
       verdicts: Verdicts.optional(),
       /** Wishes that still wait for coat. */
-      growing: z.array(z.strictObject({ zone: ZoneId, wantedMm: LengthMm })).optional(),
+      growing: z.array(z.strictObject({ zone: ZoneId, side: Side.optional(), wantedMm: LengthMm })).optional(),
     })
     .optional(),
   /** A card saved for this dog since the last visit: what *same as last time* then repeats. */

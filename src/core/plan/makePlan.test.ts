@@ -1,12 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { HEALTH_KINDS } from '../health'
 import { COATS } from '../coat'
 import { BLADES, COMBS, clippedLengthMm, combedLengthMm } from '../lengths'
 import { PATTERNS } from '../patterns'
 import { TRIGGERS } from '../stages'
 import { ZONES, ZONE_KEYS } from '../zones'
 import { BUILDS } from '../build'
-import { Case, HEALTH_KINDS, makePlan } from '.'
+import { Case, makePlan, type Plan } from '.'
 import { PLAIN, at, plan } from '../../../tests/cases'
 
 const byKey = <T>(value: fc.Arbitrary<T>) => fc.dictionary(fc.constantFrom(...ZONE_KEYS), value, { maxKeys: 4 })
@@ -92,7 +93,7 @@ describe('who wins', () => {
 })
 
 describe('same as last time', () => {
-  it('repeats tool, length and shape of the card as cut; the shorter side rules', () => {
+  it('repeats tool, length and shape of the card as cut, each side as it was', () => {
     const cut = { method: 'scissor' as const, shape: 'round', join: 'blend' as const }
     const made = plan({
       request: { sameAsLast: true },
@@ -107,7 +108,11 @@ describe('same as last time', () => {
       },
     })
     expect(at(made, 'skull')).toMatchObject({ method: 'scissor', lengthMm: 24, shape: 'round' })
-    expect(at(made, 'ear-edge').lengthMm).toBe(19)
+    const ears = made.card.filter(({ zone }) => zone === 'ear-edge')
+    expect(ears.map(({ side, lengthMm }) => [side, lengthMm])).toEqual([
+      ['left', 22],
+      ['right', 19],
+    ])
     expect(at(made, 'back')).toMatchObject({ method: 'comb', comb: '2', blade: '30' })
     expect(made.changes).toEqual([])
   })
@@ -168,13 +173,60 @@ describe('a wish that waits', () => {
 })
 
 describe('left and right', () => {
-  it('the shorter side rules, and the card says so', () => {
-    const made = plan({
-      coatSidesMm: { 'ear-edge': { left: 20, right: 17 } },
-      request: { lengthsMm: { 'ear-edge': 20 } },
+  const coatSidesMm = { 'ear-edge': { left: 20, right: 17 } }
+  const ears = (made: Plan) => made.card.filter(({ zone }) => zone === 'ear-edge')
+  it('wanted equal, the shorter side rules, and the card says so', () => {
+    const [both, ...more] = ears(plan({ coatSidesMm, request: { lengthsMm: { 'ear-edge': 16 } } }))
+    expect([both?.side, both?.lengthMm, more]).toEqual([null, 16, []])
+    expect(both?.why).toContain('Left 20, right 17 mm: the shorter side rules.')
+  })
+  it('what the shorter side cannot give is left on both, each as long as it is, and waits once', () => {
+    const made = plan({ coatSidesMm, request: { lengthsMm: { 'ear-edge': 20 } } })
+    expect(ears(made).map(({ side, method, lengthMm }) => [side, method, lengthMm])).toEqual([
+      ['left', 'leave', 20],
+      ['right', 'leave', 17],
+    ])
+    expect(made.growing).toMatchObject([{ zone: 'ear-edge', wantedMm: 20, presentMm: 17 }])
+  })
+  it('wished apart, each side is held against its own coat and waits for itself', () => {
+    const sided = (side: 'left' | 'right', lengthMm: number) => ({
+      zone: 'ear-edge' as const,
+      side,
+      lengthMm,
+      method: 'scissor' as const,
     })
-    expect(at(made, 'ear-edge')).toMatchObject({ method: 'leave', lengthMm: 17 })
-    expect(at(made, 'ear-edge').why).toContain('Left 20, right 17 mm: the shorter side rules.')
+    const last = { date: '2027-01-19', card: [sided('left', 19), sided('right', 18)] }
+    const made = plan({ coatSidesMm, request: { sameAsLast: true }, last })
+    expect(ears(made).map(({ side, method, lengthMm }) => [side, method, lengthMm])).toEqual([
+      ['left', 'scissor', 19],
+      ['right', 'leave', 17],
+    ])
+    expect(made.growing).toMatchObject([{ zone: 'ear-edge', side: 'right', wantedMm: 18, presentMm: 17 }])
+  })
+  it('"shorter" makes each side shorter than it was', () => {
+    const sided = (side: 'left' | 'right', lengthMm: number) => ({
+      zone: 'ear-edge' as const,
+      side,
+      lengthMm,
+      method: 'scissor' as const,
+    })
+    const last = { date: '2027-01-19', card: [sided('left', 30), sided('right', 20)] }
+    const made = plan({ request: { sameAsLast: true, words: 'ears 2 mm shorter' }, last, coatNowMm: { all: 40 } })
+    expect(ears(made).map(({ side, lengthMm }) => [side, lengthMm])).toEqual([
+      ['left', 28],
+      ['right', 18],
+    ])
+  })
+  it('a finding on one side leaves that side alone', () => {
+    const made = plan({
+      health: [{ kind: 'ear-discharge', zone: 'ear-edge', side: 'left' }],
+      request: { lengthsMm: { 'ear-edge': 15 } },
+    })
+    expect(ears(made).map(({ side, method }) => [side, method])).toEqual([
+      ['left', 'leave'],
+      ['right', 'comb'],
+    ])
+    expect(made.refer).toMatchObject([{ kind: 'ear-discharge', zone: 'ear-edge' }])
   })
 })
 

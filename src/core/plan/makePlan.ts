@@ -1,7 +1,7 @@
 import { WATER_MAX_C, bathFor } from '../bath'
 import { catchUps } from '../catch-up'
 import { differences } from '../card'
-import { referWhy, refers } from '../care'
+import { planKind, referWords } from '../health'
 import { breaks } from '../order'
 import { fitSlot } from '../time'
 import type { Case } from './case'
@@ -23,7 +23,7 @@ export function makePlan(input: Case): Plan {
   const daySigma = input.pace?.daySigma ?? 0
   const terms = termsOf(input, staged.stages)
   const { cautions, consents } = careOf(input, planned.card, staged.stages, mats)
-  const bodyMm = planned.presentMm.get('back') ?? 0
+  const bodyMm = planned.presentOn('back', null)
   return {
     kovit: 'plan/1',
     understood: planned.understood,
@@ -35,7 +35,7 @@ export function makePlan(input: Case): Plan {
     left: staged.left,
     breaks: breaks(staged.stages.map(({ id }) => id)),
     cautions,
-    refer: (input.health ?? []).filter(({ kind }) => refers(kind)).map(({ kind }) => ({ kind, why: referWhy(kind) })),
+    refer: referrals(input),
     consents,
     bath: {
       ...bathFor(
@@ -53,3 +53,10 @@ export function makePlan(input: Case): Plan {
     return: returnOf(input, staged.stages, staged.openWaitMin, planned.card),
   }
 }
+
+/** The findings that a vet has to see, each with its place. */
+export const referrals = ({ health = [] }: Case): Plan['refer'] =>
+  health.flatMap((fact) => {
+    const why = referWords(fact)
+    return why === null ? [] : [{ kind: planKind(fact), zone: fact.zone ?? null, why }]
+  })

@@ -1,14 +1,22 @@
 import type { Means } from '../catch-up'
 import { FULL_KIT, type Lay } from '../lengths'
+import { isSafe } from '../safety'
 import type { Case } from './case'
-import { coatToday } from './coatToday'
+import { coatOn } from './coatToday'
+import { gateFacts } from './gateFacts'
 
 /** Hanging coat is clipped against the lay: a comb keeps its own length and leaves it more even. */
 export const laysFor = (input: Case): readonly Lay[] => (input.dog.coat === 'drop' ? ['against'] : ['with', 'against'])
 
-/** What this groom can be done with: the kit, the lays that suit the coat, and the coat itself. */
-export const meansOf = (input: Case): Means => ({
-  kit: input.kit ?? FULL_KIT,
-  lays: laysFor(input),
-  presentMm: coatToday(input),
-})
+/** What this groom can be done with: the kit, the lays that suit the coat, the coat itself, and what safety allows. */
+export function meansOf(input: Case): Means {
+  const presentOn = coatOn(input)
+  const facts = gateFacts(input)
+  return {
+    kit: input.kit ?? FULL_KIT,
+    lays: laysFor(input),
+    presentOn,
+    allows: ({ zone, side }, cut) =>
+      isSafe({ zone, side, cut, presentMm: presentOn(zone, side), explicit: true }, facts),
+  }
+}

@@ -1,32 +1,24 @@
 import { z } from 'zod'
 import { ConsentId } from '../care'
+import { HealthKind } from '../health'
 import { CardEntry } from '../request'
-import { StageId } from '../stages'
+import { PlannedStage, StageId } from '../stages'
 import { Day } from '../units'
-import { ZoneId, ZoneKey } from '../zones'
-import { HealthKind } from './case'
+import { Side, ZoneId, ZoneKey } from '../zones'
 
 const minutes = z.number().nonnegative()
 const lengthMm = z.number().nonnegative()
 
+/** A wish that waits for coat; `side` only where the two sides are wished apart. */
 export const Growing = z.strictObject({
   zone: ZoneId,
+  side: Side.optional(),
   wantedMm: lengthMm,
   presentMm: lengthMm,
   readyOn: Day.nullable(),
   why: z.string(),
 })
 export type Growing = z.infer<typeof Growing>
-
-export const PlannedStage = z.strictObject({
-  id: StageId,
-  p50: minutes,
-  p90: minutes,
-  waitMin: minutes,
-  zones: z.array(ZoneId),
-  why: z.string(),
-})
-export type PlannedStage = z.infer<typeof PlannedStage>
 
 /** What a case comes to. Minutes, millimetres, millilitres, °C. */
 export const Plan = z.strictObject({
@@ -42,7 +34,7 @@ export const Plan = z.strictObject({
   unclear: z.array(z.string()),
   card: z.array(CardEntry),
   growing: z.array(Growing),
-  changes: z.array(z.strictObject({ zone: ZoneId, fromMm: lengthMm, toMm: lengthMm })),
+  changes: z.array(z.strictObject({ zone: ZoneId, side: Side.optional(), fromMm: lengthMm, toMm: lengthMm })),
   stages: z.array(PlannedStage),
   left: z.array(z.strictObject({ id: StageId, why: z.string() })),
   breaks: z.array(
@@ -57,7 +49,7 @@ export const Plan = z.strictObject({
       why: z.string(),
     }),
   ),
-  refer: z.array(z.strictObject({ kind: HealthKind, why: z.string() })),
+  refer: z.array(z.strictObject({ kind: HealthKind, zone: ZoneId.nullable(), why: z.string() })),
   consents: z.array(ConsentId),
   bath: z.strictObject({
     waterMaxC: z.number(),

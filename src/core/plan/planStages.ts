@@ -1,7 +1,7 @@
-import { mayUseCabinet } from '../care'
+import { endsGroom, isStiff, mayUseCabinet } from '../health'
 import { DEFAULT_HOUSE, arrange, houseFor, preferredOrder, type House } from '../order'
 import type { CardEntry } from '../request'
-import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone, type StageId } from '../stages'
+import { STAGES, STAGE_FACTS, behaviourAt, stageOfZone, type PlannedStage, type StageId } from '../stages'
 import { howOf, learnedLog } from '../pace'
 import {
   CABINET_MIN,
@@ -17,7 +17,7 @@ import { groupOf, type ZoneId } from '../zones'
 import type { Case } from './case'
 import type { PlannedCard } from './planCard'
 import type { MatWork } from './mats'
-import type { Plan, PlannedStage } from './plan'
+import type { Plan } from './plan'
 import { whoIsThere } from './whoIsThere'
 
 /** Stages that exist only for the zones cut there. */
@@ -107,7 +107,8 @@ function zonesByStage(card: readonly CardEntry[], house: House): Map<StageId, Zo
     if (entry.method === 'leave') continue
     const shaved = entry.method === 'clip' && entry.lengthMm <= FLAT_MM
     const stage = stageOfZone(entry.zone, shaved, house.faceFeetWhen === 'before-bath')
-    byStage.set(stage, [...(byStage.get(stage) ?? []), entry.zone])
+    const zones = byStage.get(stage) ?? []
+    if (!zones.includes(entry.zone)) byStage.set(stage, [...zones, entry.zone])
   }
   return byStage
 }
@@ -119,7 +120,7 @@ function whyLeft(
   house: House,
   zones: Map<StageId, ZoneId[]>,
 ): string | null {
-  const stopped = (input.health ?? []).some(({ kind }) => kind === 'breathing')
+  const stopped = (input.health ?? []).some(endsGroom)
   if (stopped) return STOPPED.includes(stage) ? null : 'Stopped after the look-over: laboured breath.'
   if (FOR_ZONES.includes(stage) && !zones.has(stage)) return 'Nothing is cut here today.'
   if (stage === 'second-wash') return 'One wash is enough unless the coat is greasy.'
@@ -128,11 +129,11 @@ function whyLeft(
   return null
 }
 
-function whyNoRoughIn(input: Case, { card, presentMm }: PlannedCard, house: House): string | null {
+function whyNoRoughIn(input: Case, { card, presentOn }: PlannedCard, house: House): string | null {
   if (house.roughIn !== 'auto') return house.roughIn === 'always' ? null : 'House rule: no rough-in.'
   if ((input.behaviour?.dryer ?? 0) >= 3) return null
   const coat = card.filter(({ zone }) => groupOf(zone) === 'body' || groupOf(zone) === 'legs')
-  const before = coat.reduce((sum, { zone }) => sum + (presentMm.get(zone) ?? 0), 0)
+  const before = coat.reduce((sum, { zone, side }) => sum + presentOn(zone, side), 0)
   const after = coat.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
   return before - after > before * ROUGH_IN_SHARE ? null : 'Less than a third of the coat comes off.'
 }
@@ -140,7 +141,6 @@ function whyNoRoughIn(input: Case, { card, presentMm }: PlannedCard, house: Hous
 /** What of a dog and its trim decides the minutes. */
 export function workOf(input: Case, card: readonly CardEntry[], mats: MatWork): StageWork {
   const legs = card.filter(({ zone, method }) => groupOf(zone) === 'legs' && method !== 'leave')
-  const kinds = new Set<string>((input.health ?? []).map(({ kind }) => kind))
   const dryer = input.behaviour?.dryer ?? 0
   return {
     coat: input.dog.coat,
@@ -150,7 +150,7 @@ export function workOf(input: Case, card: readonly CardEntry[], mats: MatWork): 
     legsScissored: legs.filter(({ method }) => method === 'scissor').length * 2 > legs.length,
     show: input.request.purpose === 'show',
     // A dog that struggles at the dryer is dried by hand, in the open.
-    cabinet: input.setting === 'salon' && dryer < 3 && mayUseCabinet(input.dog, kinds, dryer),
+    cabinet: input.setting === 'salon' && dryer < 3 && mayUseCabinet(input.dog, input.health ?? [], dryer),
   }
 }
 
@@ -178,13 +178,8 @@ function whyMinded(stage: StageId, behaviour: NonNullable<Case['behaviour']>): s
 }
 
 /** Old and unsteady dogs do not stand for all of it. Source: common practice. */
-const OLD_MONTHS = 120
-
-function whyBouts({ dog, health = [] }: Case): string {
-  const stiff =
-    (dog.ageMonths ?? 0) >= OLD_MONTHS || health.some(({ kind }) => kind === 'unsteady' || kind === 'arthritis')
-  return stiff ? 'Short bouts: let it sit or lie, leave out one style.' : ''
-}
+const whyBouts = ({ dog, health = [] }: Case): string =>
+  isStiff(dog, health) ? 'Short bouts: let it sit or lie, leave out one style.' : ''
 
 function whyDone(stage: StageId, work: StageWork): string {
   if (stage === 'brush-out' && work.matMin > 0) return `${work.matMin} min of it for mats.`

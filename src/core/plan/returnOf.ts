@@ -1,10 +1,10 @@
 import type { CardEntry } from '../request'
 import { returning, type Return } from '../returning'
+import type { PlannedStage } from '../stages'
 import { STAGE_SIGMA, matMinutes, type Term } from '../time'
 import type { ZoneId } from '../zones'
 import type { Case } from './case'
 import { matWork } from './mats'
-import type { PlannedStage } from './plan'
 import { slotPromise } from './promise'
 
 /** Each stage as the sum of minutes takes it: its median, and how far it spreads in this house. */

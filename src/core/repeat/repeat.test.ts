@@ -22,12 +22,27 @@ describe('how close one trim came to another', () => {
     expect(at(18)).toBeLessThan(at(16))
     expect(at(60)).toBe(0)
   })
-  it('a millimetre on the bridge counts more than one on the tail', () => {
+  it('three millimetres on the bridge count more than three on the tail, where no eye sees them', () => {
     const card = [cut('bridge', 2), cut('tail', 60)]
-    expect(repeatScore(card, [cut('bridge', 5), cut('tail', 60)])).toBeLessThan(
-      repeatScore(card, [cut('bridge', 2), cut('tail', 75)]) ?? 0,
-    )
+    expect(repeatScore(card, [cut('bridge', 5), cut('tail', 60)])).toBe(90)
+    expect(repeatScore(card, [cut('bridge', 2), cut('tail', 63)])).toBe(100)
   })
+  it('one ear 6 mm off is what a careful owner sees, however many zones are right: 90', () => {
+    const card = ZONES.map((zone) => cut(zone, 40))
+    const oneEar = [
+      ...card.filter(({ zone }) => zone !== 'ear-edge'),
+      cut('ear-edge', 40, { side: 'left' }),
+      cut('ear-edge', 34, { side: 'right' }),
+    ]
+    expect(repeatScore(card, oneEar)).toBe(90)
+  })
+  it('is under 75 where anyone would see it: the whole topline twice as long', () => {
+    const card = [cut('back', 12), cut('rump', 12), cut('neck', 12), cut('skull', 25)]
+    expect(repeatScore(card, [cut('back', 24), cut('rump', 24), cut('neck', 24), cut('skull', 25)])).toBe(0)
+    expect(repeatScore(card, [cut('back', 16), cut('rump', 16), cut('neck', 16), cut('skull', 25)])).toBeLessThan(75)
+  })
+  it('what is hidden hardly counts', () =>
+    expect(repeatScore([cut('belly', 3)], [cut('belly', 6)])).toBeGreaterThan(95))
   it('takes the side that is further off', () =>
     expect(
       repeatScore([cut('foreleg', 25)], [cut('foreleg', 25, { side: 'left' }), cut('foreleg', 40, { side: 'right' })]),

@@ -1,7 +1,7 @@
 import type { Stature } from '../build'
 import type { CoatId } from '../coat'
 import type { Kit } from '../lengths'
-import type { ZoneId } from '../zones'
+import type { Side, ZoneId } from '../zones'
 import type { LastEntry } from './card'
 import type { Request } from './request'
 
@@ -13,7 +13,7 @@ export interface Asked {
   /** The card that *same as last time* repeats: the last one, or one saved since. */
   last: readonly LastEntry[]
   /** Wishes of earlier visits that still wait for coat. */
-  growing: readonly { zone: ZoneId; wantedMm: number }[]
+  growing: readonly { zone: ZoneId; side?: Side | undefined; wantedMm: number }[]
   presentMm: ReadonlyMap<ZoneId, number>
   kit: Kit
 }

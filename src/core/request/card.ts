@@ -1,29 +1,41 @@
 import { z } from 'zod'
-import { BladeId, CombId, Lay, LengthMm } from '../lengths'
+import { BladeId, CLIPPED, COMBED, CombId, HANDWORK, Lay, LengthMm } from '../lengths'
 import { Join } from '../patterns'
 import { Side, ZoneId } from '../zones'
 
-export const METHODS = ['clip', 'comb', 'scissor', 'thin', 'strip', 'band', 'leave'] as const
-export const Method = z.enum(METHODS)
+/** `side` is null for both sides or a zone in the middle. */
+const place = { zone: ZoneId, side: Side.nullable() }
+const looks = { shape: z.string().max(40).nullable(), join: Join, why: z.string().max(500) }
 
-/** One zone of a trim card. `side` is null for both sides or a zone in the middle. Length in mm, as it is left. */
-export const CardEntry = z.strictObject({
-  zone: ZoneId,
-  side: Side.nullable(),
-  method: Method,
-  blade: BladeId.nullable(),
-  comb: CombId.nullable(),
-  lay: Lay.nullable(),
-  lengthMm: LengthMm,
-  shape: z.string().max(40).nullable(),
-  join: Join,
-  why: z.string().max(500),
-})
+/** One zone of a trim card, or one side of it: where, the cut with the length it leaves in mm, shape, join and why. */
+export const CardEntry = z.discriminatedUnion('method', [
+  CLIPPED.extend({ ...place, ...looks }),
+  COMBED.extend({ ...place, ...looks }),
+  HANDWORK.extend({ ...place, ...looks }),
+])
 export type CardEntry = z.infer<typeof CardEntry>
 
-/** What is known of a zone from the last visit: at least its length. */
-export const LastEntry = CardEntry.partial().required({ zone: true, lengthMm: true })
-export type LastEntry = z.infer<typeof LastEntry>
+/** A cut at a place, as the bench tells it. */
+export const PlacedCut = z.discriminatedUnion('method', [
+  CLIPPED.extend(place),
+  COMBED.extend(place),
+  HANDWORK.extend(place),
+])
+export type PlacedCut = z.infer<typeof PlacedCut>
 
-/** How a cut is done, without the words for why. */
-export type CardCut = Pick<CardEntry, 'method' | 'blade' | 'comb' | 'lay' | 'lengthMm'>
+const Method = z.enum(['clip', 'comb', ...HANDWORK.shape.method.options])
+
+/** What is known of a zone from the last visit: at least its length. */
+export const LastEntry = z.strictObject({
+  ...place,
+  side: place.side.optional(),
+  method: Method.optional(),
+  blade: BladeId.nullable().optional(),
+  comb: CombId.nullable().optional(),
+  lay: Lay.nullable().optional(),
+  lengthMm: LengthMm,
+  shape: looks.shape.optional(),
+  join: Join.optional(),
+  why: looks.why.optional(),
+})
+export type LastEntry = z.infer<typeof LastEntry>

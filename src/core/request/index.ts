@@ -1,7 +1,5 @@
 export { MAX_WORDS, Request } from './request'
-export { CardEntry, LastEntry, METHODS, Method } from './card'
-export type { CardCut } from './card'
-export { shorterSides } from './lastTime'
+export { CardEntry, LastEntry, PlacedCut } from './card'
 export type { Wish } from './wish'
 export { wishesOf } from './wishes'
 export type { Answered } from './wishes'

@@ -1,7 +1,7 @@
 import type { Want } from '../patterns'
 import type { ZoneId } from '../zones'
 import type { Request } from './request'
-import { put, type Wishes } from './wish'
+import { put, wishAt, type Wishes } from './wish'
 
 /** Scissored to a shape where nobody says how long, mm. Source: from memory. */
 const ROUND_FEET_MM = 15
@@ -15,7 +15,7 @@ export function applyStyle(wishes: Wishes, { tail, feet, ears }: Request): void 
 
 export function applyShape(wishes: Wishes, zones: readonly ZoneId[], shape: string, explicit: boolean): void {
   for (const zone of zones) {
-    const want = shapeWant(zone, shape) ?? wishes.get(zone)?.want
+    const want = shapeWant(zone, shape)
     put(wishes, zone, {
       shape,
       why: `${shape}, as asked.`,

@@ -1,10 +1,12 @@
 import type { Join, Want } from '../patterns'
-import { zonesCutBy, FOLLOWERS, type FaceStyle, type ZoneId, type ZoneKey } from '../zones'
+import { FOLLOWERS, SIDES, zonesCutBy, type FaceStyle, type Side, type ZoneId, type ZoneKey } from '../zones'
 import type { PatternCard } from '../patterns'
 
-/** What is wanted at one zone and who says so. Only explicit wishes grow. */
+/** What is wanted at one zone, or one side of it, and who says so. Only explicit wishes grow. */
 export interface Wish {
   zone: ZoneId
+  /** Null where both sides are wanted the same. */
+  side: Side | null
   want: Want
   join: Join
   shape: string | null
@@ -12,12 +14,33 @@ export interface Wish {
   why: string
 }
 
-export type Wishes = Map<ZoneId, Wish>
+/** The wishes of a dog: one for each zone, or left and right where they are wanted apart. */
+export type Wishes = Map<ZoneId, readonly Wish[]>
 
-/** Changes the wish of one zone. */
-export function put(wishes: Wishes, zone: ZoneId, change: Partial<Wish>): void {
-  const wish = wishes.get(zone)
-  if (wish) wishes.set(zone, { ...wish, ...change })
+/** The wish that stands for a zone; its left one where the sides are apart. */
+export const wishAt = (wishes: Wishes, zone: ZoneId): Wish | undefined => wishes.get(zone)?.[0]
+
+/** Changes the wish of one zone on both sides. What is wanted there is wanted on both alike from then on. */
+export function put(wishes: Wishes, zone: ZoneId, change: Partial<Omit<Wish, 'zone' | 'side'>>): void {
+  const all = wishes.get(zone) ?? []
+  const [first] = all
+  if (first && change.want) wishes.set(zone, [{ ...first, ...change, side: null }])
+  else
+    wishes.set(
+      zone,
+      all.map((wish) => ({ ...wish, ...change })),
+    )
+}
+
+/** Changes the wish of one side; the other side stays as it was. */
+export function putSide(wishes: Wishes, zone: ZoneId, side: Side, change: Partial<Omit<Wish, 'zone' | 'side'>>): void {
+  const all = wishes.get(zone) ?? []
+  const at = (each: Side) => all.find((wish) => wish.side === each) ?? all[0]
+  const both = SIDES.flatMap((each) => {
+    const wish = at(each)
+    return wish ? [{ ...wish, ...(each === side ? change : {}), side: each }] : []
+  })
+  wishes.set(zone, both)
 }
 
 /** A length keeps the hand's way where the pattern scissors or thins; elsewhere the clipper does it. */

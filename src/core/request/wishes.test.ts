@@ -17,6 +17,20 @@ const wishes = (request: object, last: LastEntry[] = []) =>
   new Map(answer(request, last).wishes.map((wish) => [wish.zone, wish]))
 const want = (request: object, zone: ZoneId) => wishes(request).get(zone)?.want
 
+describe('same, said right after a length', () => {
+  const lastLegs: LastEntry[] = [{ zone: 'foreleg', lengthMm: 30, method: 'scissor' }]
+  const legs = (words: string) => wishes({ words }, lastLegs).get('foreleg')?.want
+  it('means that length, or that tool', () => {
+    expect(legs('16 mm on the body, legs the same')).toEqual({ by: 'clipper', lengthMm: 16 })
+    expect(legs('5F on the body, same on the legs')).toEqual({ by: 'tool', tool: { blade: '5F' } })
+  })
+  it('means the last visit where it says so, comes first, or follows something else', () => {
+    expect(legs('16 mm on the body, legs the same as last time')).toEqual({ by: 'scissor', lengthMm: 30 })
+    expect(legs('legs the same, body 16 mm')).toEqual({ by: 'scissor', lengthMm: 30 })
+    expect(legs('leave the ears, legs the same')).toEqual({ by: 'scissor', lengthMm: 30 })
+  })
+})
+
 describe('wishes by zone', () => {
   it('a length keeps the scissors where the pattern scissors, and takes a clipper elsewhere', () => {
     const request = { pattern: 'one-length', lengthsMm: { skull: 20, back: 20 } }

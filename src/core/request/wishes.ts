@@ -1,11 +1,10 @@
 import { patternCard, type PatternCard } from '../patterns'
 import { ZONES, spread, zonesOf, type ZoneId, type ZoneKey } from '../zones'
 import type { Asked } from './asked'
-import type { LastEntry } from './card'
-import { applyLast, shorterSides } from './lastTime'
+import { applyCard } from './lastTime'
 import type { Request } from './request'
 import { applyStyle } from './style'
-import { lengthWant, put, reached, type Wish, type Wishes } from './wish'
+import { lengthWant, put, putSide, reached, wishAt, type Wish, type Wishes } from './wish'
 import { readWords } from './words'
 import { applySpoken, type Understood } from './words/apply'
 
@@ -26,20 +25,28 @@ export function wishesOf(asked: Asked): Answered {
   const spokenPattern = reading.spoken.findLast(({ deed, zones }) => deed.do === 'pattern' && zones.includes('all'))
   const pattern = spokenPattern?.deed.do === 'pattern' ? spokenPattern.deed.pattern : request.pattern
   const card = patternCard(pattern, { coat: asked.coat, purpose: request.purpose, season: request.season })
-  const wishes: Wishes = new Map(ZONES.map((zone) => [zone, fromPattern(zone, card)]))
-  for (const entry of shorterSides(request.ownPattern?.card ?? []).values())
-    applyOwn(wishes, entry, request.ownPattern?.name ?? '')
+  const wishes: Wishes = new Map(ZONES.map((zone) => [zone, [fromPattern(zone, card)]]))
+  if (request.ownPattern) applyOwn(wishes, request.ownPattern)
   applyStyle(wishes, request)
-  if (request.sameAsLast) for (const entry of shorterSides(asked.last).values()) applyLast(wishes, entry)
-  for (const { zone, wantedMm } of asked.growing.filter((each) => !request.letGo?.includes(each.zone)))
-    put(wishes, zone, {
+  if (request.sameAsLast) applyCard(wishes, asked.last)
+  applyGrowing(wishes, asked, card)
+  const said = applySpoken(wishes, reading, { ...asked, card })
+  applyFields(wishes, request, card)
+  return { wishes: [...wishes.values()].flat(), ...said }
+}
+
+/** Wishes that wait for coat are asked for again, until they are reached or let go. */
+function applyGrowing(wishes: Wishes, { growing, request }: Asked, card: PatternCard): void {
+  for (const { zone, side, wantedMm } of growing) {
+    if (request.letGo?.includes(zone)) continue
+    const change = {
       want: lengthWant(card.lines.get(zone)?.want ?? { by: 'leave' }, wantedMm),
       explicit: true,
       why: 'Wished before, and grown for since.',
-    })
-  const said = applySpoken(wishes, reading, { ...asked, card })
-  applyFields(wishes, request, card)
-  return { wishes: [...wishes.values()], ...said }
+    }
+    if (side) putSide(wishes, zone, side, change)
+    else put(wishes, zone, change)
+  }
 }
 
 function applyFields(wishes: Wishes, request: Request, card: PatternCard): void {
@@ -47,7 +54,7 @@ function applyFields(wishes: Wishes, request: Request, card: PatternCard): void 
   const lengths = request.lengthsMm ?? {}
   for (const [zone, { key }] of spread(lengths, card.face, reach))
     put(wishes, zone, {
-      want: lengthWant(wishes.get(zone)?.want ?? { by: 'leave' }, lengths[key] ?? 0),
+      want: lengthWant(wishAt(wishes, zone)?.want ?? { by: 'leave' }, lengths[key] ?? 0),
       explicit: true,
       why: `${lengths[key]} mm asked for ${key}.`,
     })
@@ -66,11 +73,19 @@ function applyFields(wishes: Wishes, request: Request, card: PatternCard): void 
 function fromPattern(zone: ZoneId, card: PatternCard): Wish {
   const line = card.lines.get(zone)
   if (!line) throw new Error(`No pattern line for ${zone}.`)
-  return { zone, want: line.want, join: line.join, shape: line.shape ?? null, explicit: false, why: line.why }
+  return {
+    zone,
+    side: null,
+    want: line.want,
+    join: line.join,
+    shape: line.shape ?? null,
+    explicit: false,
+    why: line.why,
+  }
 }
 
 /** The house's own pattern is a pattern: it waits for no coat. */
-function applyOwn(wishes: Wishes, entry: LastEntry, name: string): void {
-  applyLast(wishes, entry, `${name}.`)
-  put(wishes, entry.zone, { explicit: false })
+function applyOwn(wishes: Wishes, { name, card }: NonNullable<Request['ownPattern']>): void {
+  applyCard(wishes, card, `${name}.`)
+  for (const { zone } of card) put(wishes, zone, { explicit: false })
 }

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
+import type { ByHand } from '../lengths'
 import type { CardEntry } from '../request'
 import type { ZoneId } from '../zones'
 import { returning, type ReturnOf } from '.'
 
-const cut = (zone: ZoneId, lengthMm: number, method: CardEntry['method'] = 'scissor'): CardEntry => ({
+const cut = (zone: ZoneId, lengthMm: number, method: ByHand = 'scissor'): CardEntry => ({
   zone,
   side: null,
   method,

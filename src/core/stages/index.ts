@@ -1,5 +1,6 @@
 export { STAGES, STAGE_FACTS, StageId, TRIGGERS, Trigger, behaviourAt, familyOf, stageLabel } from './stages'
 export type { Family, Resource } from './stages'
+export { PlannedStage } from './plannedStage'
 export { stageOfZone } from './hand'
 export { stepsOf } from './steps'
 export type { StepFacts } from './steps'

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { PlannedStage } from '../plan'
+import type { PlannedStage } from '../stages'
 import { VisitEvent, foldVisit } from '../visit'
 import { byFamily, plannedSegments, visitSegments } from '.'
 

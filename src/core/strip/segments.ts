@@ -1,6 +1,7 @@
-import { openWait, type Plan, type PlannedStage } from '../plan'
+import { openWait, type Plan } from '../plan'
+import type { PlannedStage } from '../stages'
 import { familyOf, type StageId } from '../stages'
-import { minutesOf, stagesToCome, underWay, type StageRecord, type Visit } from '../visit'
+import { hasWaited, minutesOf, stagesToCome, underWay, waitOf, type StageRecord, type Visit } from '../visit'
 
 /** A stretch of the groom strip, in minutes from the start of the slot. */
 export interface Segment {
@@ -57,7 +58,7 @@ function recordSegments(record: StageRecord, visit: Visit, min: (ms: number) => 
   const split = waitFirst ? fromMin + waitMin : toMin - waitMin
   const kinds = waitFirst ? (['wait', 'hands'] as const) : (['hands', 'wait'] as const)
   return [
-    { stage, kind: kinds[0], state: waitFirst && record.waitFromMs !== null ? state : 'done', fromMin, toMin: split },
+    { stage, kind: kinds[0], state: waitFirst && waitOf(record) !== null ? state : 'done', fromMin, toMin: split },
     { stage, kind: kinds[1], state, fromMin: split, toMin },
   ].filter((segment) => segment.toMin - segment.fromMin > 0.01)
 }
@@ -69,9 +70,9 @@ function restOfNow(plan: Pick<Plan, 'stages'>, visit: Visit, nowMs: number, nowM
   const planned = plan.stages[at]
   if (record === null || !planned) return []
   const { handsMin, waitMin } = minutesOf(record, visit, nowMs)
-  const waited = record.waitFromMs === null && record.waitedMs > 0
+  const waited = hasWaited(record)
   const wait = { kind: 'wait' as const, min: waited ? 0 : openWait(plan.stages, at) - waitMin }
-  const handsDone = !waitsFirst(planned.id) && (record.waitFromMs !== null || waited)
+  const handsDone = !waitsFirst(planned.id) && record.waits.length > 0
   const hands = { kind: 'hands' as const, min: handsDone ? 0 : planned.p50 - handsMin }
   const rest: Segment[] = []
   let from = nowMin

@@ -1,7 +1,7 @@
 export { STAGE_SIGMA, lognormalLeft, stageP90Min, sumOfLognormals } from './lognormal'
 export { sumOverDays } from './days'
 export type { MinutesSum, Term } from './lognormal'
-export { CABINET_MIN, behaviourFactor, matMinutes, stageMedianMin } from './minutes'
+export { CABINET_CHECK_MIN, CABINET_MIN, behaviourFactor, matMinutes, stageMedianMin } from './minutes'
 export type { StageWork } from './minutes'
 export { HOUSE_CHANCE, SLOT_STEP_MIN, fitSlot, oneDecimal } from './fit'
 export type { Fit, SlotPromise } from './fit'

@@ -17,6 +17,8 @@ const SCISSORED_LEGS = 2
 const SHOW_FEET = 6
 /** In the cabinet the dog waits this long, warm, and the hand dryer finishes the rest. Source: common practice (15 to 20 min); share from memory. */
 export const CABINET_MIN = 15
+/** A dog in the cabinet is looked in on this often, minutes. Source: common practice. */
+export const CABINET_CHECK_MIN = 5
 const CABINET_LEAVES = 0.6
 
 /** @param grade 0 relaxed to 4 bites or panics */

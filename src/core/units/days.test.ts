@@ -1,5 +1,5 @@
-import { expect, it } from 'vitest'
-import { Day, addDays, daysBetween, showDay } from '.'
+import { describe, expect, it } from 'vitest'
+import { Day, addDays, daysBetween, monthsBetween, showDay } from '.'
 
 it.each(['2027-02-30', '2027-13-01', '27-03-02', '2027-3-2', 'today'])(
   'refuses the date %s with a sentence',
@@ -19,3 +19,15 @@ it('knows a leap day', () => {
 })
 
 it('says a day as a groomer would', () => expect(showDay('2027-03-25')).toBe('25 March'))
+
+describe('months of age', () => {
+  it('a dog that turns twelve today is 144 months, yesterday it was 143', () => {
+    expect(monthsBetween('2015-03-02', '2027-03-02')).toBe(144)
+    expect(monthsBetween('2015-03-02', '2027-03-01')).toBe(143)
+  })
+  it('a month is over on its day, or on the first of the next where that day does not exist', () => {
+    expect(monthsBetween('2027-01-31', '2027-02-28')).toBe(0)
+    expect(monthsBetween('2027-01-31', '2027-03-01')).toBe(1)
+    expect(monthsBetween('2027-03-02', '2027-01-01')).toBe(0)
+  })
+})

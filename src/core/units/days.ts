@@ -21,6 +21,17 @@ export const addDays = (day: Day, days: number): Day =>
 export const daysBetween = (from: Day, to: Day): number =>
   Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS)
 
+/**
+ * Whole calendar months from one day to another, as an age is counted; never below 0.
+ * @example monthsBetween('2015-03-02', '2027-03-02') // 144, on the birthday itself
+ */
+export function monthsBetween(from: Day, to: Day): number {
+  const [fromYear = 0, fromMonth = 0, fromDate = 0] = from.split('-').map(Number)
+  const [toYear = 0, toMonth = 0, toDate = 0] = to.split('-').map(Number)
+  const months = (toYear - fromYear) * 12 + toMonth - fromMonth - (toDate < fromDate ? 1 : 0)
+  return Math.max(0, months)
+}
+
 export const weeksBetween = (from: Day, to: Day): number => daysBetween(from, to) / 7
 
 const MONTHS = [

@@ -1,3 +1,12 @@
-export { MM_PER_INCH, figureMm, inchFraction, inchFromMm, mmFromInch, mmFromInchFraction, showLength } from './lengths'
+export {
+  MM_PER_INCH,
+  figureMm,
+  inchFraction,
+  inchFromMm,
+  mmFromInch,
+  mmFromInchFraction,
+  ruleStepMm,
+  showLength,
+} from './lengths'
 export type { LengthUnit } from './lengths'
-export { Day, addDays, daysBetween, showDay, weeksBetween } from './days'
+export { Day, addDays, daysBetween, monthsBetween, showDay, weeksBetween } from './days'

@@ -51,3 +51,6 @@ export function showLength(lengthMm: number, unit: LengthUnit): string {
 function greatestCommonDivisor(a: number, b: number): number {
   return b === 0 ? a : greatestCommonDivisor(b, a % b)
 }
+
+/** One mark of the rule held at the skin: a millimetre, or a sixteenth of an inch. */
+export const ruleStepMm = (unit: LengthUnit): number => (unit === 'mm' ? 1 : MM_PER_INCH / 16)

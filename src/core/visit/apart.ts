@@ -1,5 +1,5 @@
 import type { Pace } from '../pace'
-import type { PlannedStage } from '../plan'
+import type { PlannedStage } from '../stages'
 import { dayOf } from './forecast'
 import { doneByStage } from './minutes'
 import type { Visit } from './state'

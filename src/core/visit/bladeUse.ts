@@ -1,5 +1,5 @@
 import type { BladeId } from '../lengths'
-import type { PlannedStage } from '../plan'
+import type { PlannedStage } from '../stages'
 import type { CardEntry } from '../request'
 import { doneByStage } from './minutes'
 import type { Visit } from './state'

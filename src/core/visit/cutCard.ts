@@ -1,68 +1,78 @@
+import { isSameCut } from '../lengths'
+import { coatOn, gateFacts, type Case, type CoatOn } from '../plan'
 import type { CardEntry } from '../request'
-import type { PlannedStage } from '../plan'
-import type { ZoneId } from '../zones'
+import { safeCut } from '../safety'
+import { isPaired, perSide, sidesOf, type BothSides, type Side, type ZoneId } from '../zones'
+import type { BenchCut } from './events'
 import { stoppedBy } from './fold'
+import type { Standing } from './standing'
 import type { Visit } from './state'
 
-/** One zone as planned and as cut. */
+/** One zone as planned and as cut: one entry each, or left and right where they differ. */
 export interface ZoneOutcome {
-  planned: CardEntry
-  /** One entry, or left and right when they differ. */
+  zone: ZoneId
+  planned: CardEntry[]
   cut: CardEntry[]
   how: 'as planned' | 'changed' | 'not reached'
 }
 
 /**
- * What was really cut: a zone of a stage that was done is cut as planned unless the bench says otherwise;
- * a zone whose stage was never done, or was cut short by a stop, keeps the coat it had.
- * @param presentMm the coat before the groom
+ * What was really cut: a zone of a stage that was done is cut as planned unless the bench, or an amendment after the
+ * close, says otherwise; a zone whose stage was never done, or was cut short by a stop, keeps the coat it had.
  */
-export function outcomes(
-  card: readonly CardEntry[],
-  stages: readonly PlannedStage[],
-  visit: Visit,
-  presentMm: ReadonlyMap<ZoneId, number>,
-): ZoneOutcome[] {
+export function outcomes({ case: known, plan }: Standing, visit: Visit): ZoneOutcome[] {
   const stopMs = stoppedBy(visit)?.atMs ?? Infinity
   const done = new Set(visit.stages.filter(({ endMs }) => endMs !== null && endMs <= stopMs).map(({ stage }) => stage))
-  return card.map((planned): ZoneOutcome => {
-    const changed = changesAt(planned, visit)
-    if (changed !== null) return { planned, cut: changed, how: 'changed' }
-    const stage = stages.find(({ zones }) => zones.includes(planned.zone))
-    if (stage === undefined || done.has(stage.id)) return { planned, cut: [planned], how: 'as planned' }
-    return { planned, cut: [keptCoat(planned, presentMm.get(planned.zone) ?? planned.lengthMm)], how: 'not reached' }
-  })
-}
-
-const keptCoat = (planned: CardEntry, lengthMm: number): CardEntry => ({
-  ...planned,
-  method: 'leave',
-  blade: null,
-  comb: null,
-  lay: null,
-  lengthMm,
-  why: 'Not reached on the day.',
-})
-
-function changesAt(planned: CardEntry, visit: Visit): CardEntry[] | null {
-  const cuts = visit.cuts.filter(({ zone }) => zone === planned.zone)
-  if (cuts.length === 0) return null
-  const whole = cuts.find(({ side }) => side === null)
-  const entry = (cut: (typeof cuts)[number], side: CardEntry['side']): CardEntry => ({
-    ...planned,
-    ...cut,
-    side,
-    why: 'Changed on the bench.',
-  })
-  const left = cuts.find(({ side }) => side === 'left')
-  const right = cuts.find(({ side }) => side === 'right')
-  if (!left && !right) return whole ? [entry(whole, null)] : null
-  const otherwise: CardEntry = whole ? entry(whole, null) : planned
-  return [
-    left ? entry(left, 'left') : { ...otherwise, side: 'left' },
-    right ? entry(right, 'right') : { ...otherwise, side: 'right' },
+  const presentOn = coatOn(known)
+  const changes = [
+    ...visit.cuts.map((cut) => ({ cut, why: 'Changed on the bench.' })),
+    ...visit.amended.map(({ cut, why }) => ({ cut, why: `Amended: ${why}` })),
   ]
+  return [...sidesOf(plan.card)].map(([zone, planned]): ZoneOutcome => {
+    const entries = plan.card.filter((entry) => entry.zone === zone)
+    const stage = plan.stages.find(({ zones }) => zones.includes(zone))
+    const reached = stage === undefined || done.has(stage.id)
+    const otherwise = reached ? planned : keptCoat(planned, presentOn)
+    const here = changes.filter(({ cut }) => cut.zone === zone)
+    const cut = here.reduce((now, change) => changed(now, change, known, presentOn), otherwise)
+    const how = here.length > 0 ? 'changed' : reached ? 'as planned' : 'not reached'
+    return { zone, planned: entries, cut: how === 'as planned' ? entries : entriesOf(zone, cut), how }
+  })
 }
 
 /** The card as cut. */
 export const cutCard = (results: readonly ZoneOutcome[]): CardEntry[] => results.flatMap(({ cut }) => cut)
+
+function keptCoat(planned: BothSides<CardEntry>, presentOn: CoatOn): BothSides<CardEntry> {
+  const kept = (side: Side): CardEntry => ({
+    ...planned[side],
+    method: 'leave',
+    blade: null,
+    comb: null,
+    lay: null,
+    lengthMm: presentOn(planned[side].zone, side),
+    why: 'Not reached on the day.',
+  })
+  return { left: kept('left'), right: kept('right') }
+}
+
+/** What the hand used stands, even where the gate would have asked for another cut; then the reason says so. */
+function changed(
+  now: BothSides<CardEntry>,
+  { cut, why }: { cut: BenchCut; why: string },
+  known: Case,
+  presentOn: CoatOn,
+): BothSides<CardEntry> {
+  const at = (side: Side): CardEntry => {
+    if (cut.side !== null && cut.side !== side) return now[side]
+    const asked = { zone: cut.zone, side, cut, presentMm: presentOn(cut.zone, side), explicit: true }
+    const passed = safeCut(asked, gateFacts(known))
+    return { ...now[side], ...cut, side, why: passed.why === null ? why : `${why} Against the caution: ${passed.why}` }
+  }
+  return { left: at('left'), right: at('right') }
+}
+
+function entriesOf(zone: ZoneId, both: BothSides<CardEntry>): CardEntry[] {
+  if (!isPaired(zone)) return [{ ...both.left, side: null }]
+  return perSide(both, isSameCut).map(({ side, value }) => ({ ...value, side }))
+}

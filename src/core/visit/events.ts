@@ -1,7 +1,8 @@
 import { z } from 'zod'
-import { MAX_WORDS, CardEntry } from '../request'
+import { MAX_WORDS, PlacedCut } from '../request'
 import { CatchUpId } from '../catch-up'
-import { ConsentId, Finding } from '../care'
+import { ConsentId } from '../care'
+import { Finding } from '../health'
 import { LengthMm } from '../lengths'
 import { StageId, Trigger } from '../stages'
 import { ZoneId } from '../zones'
@@ -11,6 +12,9 @@ const base = {
   id: z.uuid({ error: 'An event needs an id of its own.' }),
   atMs: z.number().int().positive(),
   by: z.string().min(1).max(60),
+  /** The person's id in the house, and the device it was recorded on; older events know neither. */
+  byId: z.number().int().positive().optional(),
+  device: z.string().min(1).max(40).optional(),
 }
 
 const words = z
@@ -29,7 +33,7 @@ export const VisitEvent = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, kind: z.literal('paused') }),
   z.strictObject({ ...base, kind: z.literal('resumed') }),
   z.strictObject({ ...base, kind: z.literal('note'), words, stage: StageId.nullable() }),
-  z.strictObject({ ...base, kind: z.literal('zone-cut'), cut: CardEntry.omit({ why: true, shape: true, join: true }) }),
+  z.strictObject({ ...base, kind: z.literal('zone-cut'), cut: PlacedCut }),
   z.strictObject({
     ...base,
     kind: z.literal('cautions-seen'),
@@ -66,7 +70,18 @@ export const VisitEvent = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ ...base, kind: z.literal('undone'), undoes: z.uuid() }),
   z.strictObject({ ...base, kind: z.literal('finished') }),
+  /** After the close: what was really cut somewhere, and why that is known only now. */
+  z.strictObject({
+    ...base,
+    kind: z.literal('amended'),
+    cut: PlacedCut,
+    why: z
+      .string()
+      .trim()
+      .min(1, { error: 'Say in a few words why the card is changed after the close.' })
+      .max(200, { error: 'Keep the reason to 200 characters.' }),
+  }),
 ])
 export type VisitEvent = z.infer<typeof VisitEvent>
 export type VisitEventKind = VisitEvent['kind']
-export type BenchCut = Extract<VisitEvent, { kind: 'zone-cut' }>['cut']
+export type BenchCut = PlacedCut

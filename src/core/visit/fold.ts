@@ -1,8 +1,8 @@
-import { endsGroom, openFindings } from '../care'
+import { endsGroom, openFindings } from '../health'
 import type { StageId } from '../stages'
 import type { VisitEvent } from './events'
 import { recorded } from './recorded'
-import { NEW_VISIT, type StageRecord, type Visit } from './state'
+import { NEW_VISIT, waitOf, type StageRecord, type Stretch, type Visit } from './state'
 
 /** The stage under way, if any. */
 export const underWay = (visit: Visit): StageRecord | null => {
@@ -39,7 +39,7 @@ export function liveEvents(log: readonly VisitEvent[]): VisitEvent[] {
 export const lastLive = (log: readonly VisitEvent[]): VisitEvent | null =>
   liveEvents(log).findLast(({ kind }) => kind !== 'consent' && kind !== 'cautions-seen') ?? null
 
-const AFTER_THE_FINISH: readonly VisitEvent['kind'][] = ['note', 'zone-cut', 'finding', 'behaviour']
+const AFTER_THE_FINISH: readonly VisitEvent['kind'][] = ['note', 'zone-cut', 'finding', 'behaviour', 'amended']
 
 /** One step of the log. Starting a stage ends the one under way; nothing but words and cuts follows the finish. */
 function applyEvent(visit: Visit, event: VisitEvent): Visit {
@@ -50,10 +50,13 @@ function applyEvent(visit: Visit, event: VisitEvent): Visit {
     case 'wait-started':
       return changeUnderWay(visit, event.stage, (record) => ({
         ...record,
-        waitFromMs: record.waitFromMs ?? event.atMs,
+        waits: waitOf(record) ? record.waits : [...record.waits, { fromMs: event.atMs, toMs: null }],
       }))
     case 'wait-ended':
-      return changeUnderWay(visit, event.stage, (record) => endWait(record, event.atMs))
+      return changeUnderWay(visit, event.stage, (record) => ({
+        ...record,
+        waits: closed(record.waits, event.atMs),
+      }))
     case 'stage-ended':
       return underWay(visit)?.stage === event.stage ? endStage(visit, event.atMs) : visit
     case 'stage-skipped':
@@ -72,7 +75,7 @@ function applyEvent(visit: Visit, event: VisitEvent): Visit {
 }
 
 function startStage(visit: Visit, stage: StageId, atMs: number): Visit {
-  const record: StageRecord = { stage, startMs: atMs, waitFromMs: null, waitedMs: 0, endMs: null, pausedMs: 0 }
+  const record: StageRecord = { stage, startMs: atMs, endMs: null, waits: [], pauses: [] }
   const skipped = visit.skipped.filter((each) => each.stage !== stage)
   return { ...visit, startMs: visit.startMs ?? atMs, stages: [...visit.stages, record], skipped }
 }
@@ -82,21 +85,21 @@ function endStage(visit: Visit, atMs: number): Visit {
   const record = underWay(awake)
   return record === null
     ? awake
-    : changeUnderWay(awake, record.stage, (each) => ({ ...endWait(each, atMs), endMs: atMs }))
+    : changeUnderWay(awake, record.stage, (each) => ({ ...each, waits: closed(each.waits, atMs), endMs: atMs }))
 }
 
-const endWait = (record: StageRecord, atMs: number): StageRecord =>
-  record.waitFromMs === null
-    ? record
-    : { ...record, waitFromMs: null, waitedMs: record.waitedMs + atMs - record.waitFromMs }
+/** Ends the stretch that runs, if one does. */
+const closed = (stretches: readonly Stretch[], atMs: number): Stretch[] =>
+  stretches.map((each) => (each.toMs === null ? { ...each, toMs: atMs } : each))
 
 function resume(visit: Visit, atMs: number): Visit {
-  if (visit.pausedSinceMs === null) return visit
-  const restedMs = atMs - visit.pausedSinceMs
+  const { pausedSinceMs } = visit
+  if (pausedSinceMs === null) return visit
   const record = underWay(visit)
   const awake = { ...visit, pausedSinceMs: null }
   if (record === null) return awake
-  return changeUnderWay(awake, record.stage, (each) => ({ ...each, pausedMs: each.pausedMs + restedMs }))
+  const pause = { fromMs: pausedSinceMs, toMs: atMs }
+  return changeUnderWay(awake, record.stage, (each) => ({ ...each, pauses: [...each.pauses, pause] }))
 }
 
 function changeUnderWay(visit: Visit, stage: StageId, change: (record: StageRecord) => StageRecord): Visit {

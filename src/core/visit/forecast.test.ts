@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { PlannedStage } from '../plan'
+import type { PlannedStage } from '../stages'
 import { STAGES } from '../stages'
 import { VisitEvent, apart, dayOf, foldVisit, forecast, timedStages } from '.'
 

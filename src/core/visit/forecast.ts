@@ -1,10 +1,11 @@
-import { openWait, type PlannedStage } from '../plan'
+import { openWait } from '../plan'
+import type { PlannedStage } from '../stages'
 import { DAY_SIGMA, type Pace } from '../pace'
 import { STAGE_SIGMA, lognormalLeft, sumOverDays, type Term } from '../time'
 import type { StageId } from '../stages'
 import { underWay } from './fold'
 import { doneByStage, minutesOf, stagesToCome } from './minutes'
-import type { Visit } from './state'
+import { hasWaited, waitOf, type Visit } from './state'
 
 const MS_PER_MIN = 60_000
 
@@ -84,8 +85,8 @@ function rest(
   const current = planned[at]
   if (record === null || !current) return { term: null, waitMin: 0 }
   const spent = minutesOf(record, visit, nowMs)
-  const waiting = record.waitFromMs !== null
-  const waited = !waiting && record.waitedMs > 0
+  const waiting = waitOf(record) !== null
+  const waited = hasWaited(record)
   const handsDone = (waiting || waited) && current.id === 'condition'
   const term = { medianMin: current.p50 * Math.exp(dayLog), sigma: sigmaOf(spread, current.id) }
   return {

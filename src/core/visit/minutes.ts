@@ -1,19 +1,49 @@
-import type { PlannedStage } from '../plan'
+import type { PlannedStage } from '../stages'
 import type { StageId } from '../stages'
 import { stoppedBy, underWay } from './fold'
-import type { StageRecord, Visit } from './state'
+import { waitOf, type StageRecord, type Stretch, type Visit } from './state'
 
 const MS_PER_MIN = 60_000
 
-/** Minutes of one stage record up to `nowMs`: hands-on, and waiting with hands free. Pauses do not count. */
-export function minutesOf(record: StageRecord, visit: Visit, nowMs: number): { handsMin: number; waitMin: number } {
+/** What one stage took, minutes: hands, waits and pauses are stretches that never overlap. */
+export interface StageMinutes {
+  handsMin: number
+  waitMin: number
+  pausedMin: number
+}
+
+/**
+ * Minutes of one stage up to `nowMs`. A pause inside a wait is wait: the wait's clock went on, and the hands rested.
+ * @example dry from 0 to 26, wait 1 to 16, pause 5 to 12: 11 min of hands, 15 of wait, none of pause
+ */
+export function minutesOf(record: StageRecord, visit: Visit, nowMs: number): StageMinutes {
   const endMs = record.endMs ?? nowMs
-  const pausedNowMs =
-    record.endMs === null && visit.pausedSinceMs !== null ? Math.max(0, nowMs - visit.pausedSinceMs) : 0
-  const totalMin = Math.max(0, endMs - record.startMs - record.pausedMs - pausedNowMs) / MS_PER_MIN
-  const runningMs = record.waitFromMs === null ? 0 : Math.max(0, endMs - record.waitFromMs)
-  const waitMin = Math.min(totalMin, (record.waitedMs + runningMs) / MS_PER_MIN)
-  return { handsMin: totalMin - waitMin, waitMin }
+  const within = (stretches: readonly Stretch[]) =>
+    stretches.map(({ fromMs, toMs }) => ({
+      fromMs: Math.max(record.startMs, fromMs),
+      toMs: Math.min(endMs, toMs ?? endMs),
+    }))
+  const runs = record.endMs === null && visit.pausedSinceMs !== null
+  const pauses = runs ? [...record.pauses, { fromMs: visit.pausedSinceMs ?? endMs, toMs: null }] : record.pauses
+  const waitMs = coveredMs(within(record.waits))
+  const restMs = coveredMs([...within(record.waits), ...within(pauses)])
+  const totalMs = Math.max(0, endMs - record.startMs)
+  return {
+    handsMin: Math.max(0, totalMs - restMs) / MS_PER_MIN,
+    waitMin: waitMs / MS_PER_MIN,
+    pausedMin: (restMs - waitMs) / MS_PER_MIN,
+  }
+}
+
+/** How much time some stretches cover together, what they share counted once. */
+function coveredMs(stretches: readonly { fromMs: number; toMs: number }[]): number {
+  let [covered, until] = [0, -Infinity]
+  for (const { fromMs, toMs } of [...stretches].sort((a, b) => a.fromMs - b.fromMs)) {
+    if (toMs <= until) continue
+    covered += Math.max(0, toMs - Math.max(fromMs, until))
+    until = toMs
+  }
+  return covered
 }
 
 /** A wait with hands free. */
@@ -26,19 +56,25 @@ export interface RunningWait {
 /** The wait that runs now, by the plan's minutes. */
 export function runningWait(planned: readonly PlannedStage[], visit: Visit): RunningWait | null {
   const record = underWay(visit)
-  if (record === null || record.waitFromMs === null) return null
-  const fromMs = record.waitFromMs - record.waitedMs
+  const running = record && waitOf(record)
+  if (!record || !running) return null
+  const waitedMs = record.waits.reduce((sum, { fromMs, toMs }) => sum + (toMs === null ? 0 : toMs - fromMs), 0)
+  const fromMs = running.fromMs - waitedMs
   const waitMin = planned.find(({ id }) => id === record.stage)?.waitMin ?? 0
   return { stage: record.stage, fromMs, untilMs: fromMs + waitMin * MS_PER_MIN }
 }
 
 /** What each stage took, in the order they were first started; a stage taken up twice is added up. */
-export function doneByStage(visit: Visit, nowMs: number): Map<StageId, { handsMin: number; waitMin: number }> {
-  const done = new Map<StageId, { handsMin: number; waitMin: number }>()
+export function doneByStage(visit: Visit, nowMs: number): Map<StageId, StageMinutes> {
+  const done = new Map<StageId, StageMinutes>()
   for (const record of visit.stages) {
-    const { handsMin, waitMin } = minutesOf(record, visit, nowMs)
-    const before = done.get(record.stage) ?? { handsMin: 0, waitMin: 0 }
-    done.set(record.stage, { handsMin: before.handsMin + handsMin, waitMin: before.waitMin + waitMin })
+    const { handsMin, waitMin, pausedMin } = minutesOf(record, visit, nowMs)
+    const before = done.get(record.stage) ?? { handsMin: 0, waitMin: 0, pausedMin: 0 }
+    done.set(record.stage, {
+      handsMin: before.handsMin + handsMin,
+      waitMin: before.waitMin + waitMin,
+      pausedMin: before.pausedMin + pausedMin,
+    })
   }
   return done
 }
@@ -52,12 +88,11 @@ const DOUBTFUL = 0.5
  */
 export function timedStages(visit: Visit, nowMs: number): { stage: StageId; actualMin: number; weight: number }[] {
   const stop = stoppedBy(visit)
-  return [...doneByStage(visit, nowMs)].flatMap(([stage, { handsMin }]) => {
+  return [...doneByStage(visit, nowMs)].flatMap(([stage, { handsMin, pausedMin }]) => {
     const records = visit.stages.filter((each) => each.stage === stage)
     const whole = records.every(
       ({ startMs, endMs }) => endMs !== null && (stop === null || endMs <= stop.atMs || startMs > stop.atMs),
     )
-    const pausedMin = records.reduce((sum, { pausedMs }) => sum + pausedMs, 0) / MS_PER_MIN
     const doubtful = records.length > 1 || pausedMin > handsMin
     return whole ? [{ stage, actualMin: handsMin, weight: doubtful ? DOUBTFUL : 1 }] : []
   })

@@ -1,9 +1,10 @@
-import { openWait, type PlannedStage } from '../plan'
+import { openWait } from '../plan'
+import type { PlannedStage } from '../stages'
 import type { StageId } from '../stages'
 import type { ZoneId } from '../zones'
 import { stagesToCome } from './minutes'
 import { stoppedBy, underWay } from './fold'
-import type { Visit } from './state'
+import { waitOf, type Visit } from './state'
 
 /** What one tap on the bench does next. */
 export type Step =
@@ -22,9 +23,8 @@ export function nextStep(planned: readonly PlannedStage[], visit: Visit): Step {
   const at = planned.findIndex(({ id }) => id === record?.stage)
   if (record !== null && at >= 0 && stoppedBy(visit) === null) {
     const waitMin = openWait(planned, at)
-    if (waitMin > 0 && record.waitFromMs === null && record.waitedMs === 0)
-      return { do: 'wait', stage: record.stage, waitMin }
-    if (record.waitFromMs !== null && record.stage === 'dry') return { do: 'end-wait', stage: record.stage }
+    if (waitMin > 0 && record.waits.length === 0) return { do: 'wait', stage: record.stage, waitMin }
+    if (waitOf(record) !== null && record.stage === 'dry') return { do: 'end-wait', stage: record.stage }
   }
   const toCome = stagesToCome(planned, visit)
   const next = toCome.find((stage) => planned.indexOf(stage) > at) ?? toCome[0]

@@ -7,6 +7,7 @@ type Recorded = Extract<
     kind:
       | 'note'
       | 'zone-cut'
+      | 'amended'
       | 'cautions-seen'
       | 'behaviour'
       | 'weighed'
@@ -28,7 +29,11 @@ export function recorded(visit: Visit, event: Recorded): Visit {
       return { ...visit, notes: [...visit.notes, { id, words, stage, atMs, by }] }
     }
     case 'zone-cut':
-      return { ...visit, cuts: [...visit.cuts.filter((cut) => !samePlace(cut, event.cut)), event.cut] }
+      return { ...visit, cuts: [...visit.cuts.filter((cut) => !isCovered(cut, event.cut)), event.cut] }
+    case 'amended': {
+      const { cut, why, atMs, by } = event
+      return { ...visit, amended: [...visit.amended, { cut, why, atMs, by }] }
+    }
     case 'cautions-seen':
       return { ...visit, seen: [...new Set([...visit.seen, ...event.cautions])] }
     case 'behaviour':
@@ -61,7 +66,9 @@ export function recorded(visit: Visit, event: Recorded): Visit {
   }
 }
 
-const samePlace = (a: BenchCut, b: BenchCut): boolean => a.zone === b.zone && (a.side === b.side || b.side === null)
+/** Whether a cut has no side of its own left beside a later one: both sides cover each. */
+const isCovered = (earlier: BenchCut, later: BenchCut): boolean =>
+  earlier.zone === later.zone && (earlier.side === later.side || later.side === null)
 
 function unreachable(event: never): never {
   throw new Error(`Unknown event ${JSON.stringify(event)}`)

@@ -9,6 +9,32 @@ const happened = (n: number, rest: object) =>
 const now = (...log: VisitEvent[]) => standing(QUILL, BEGUN, foldVisit(log))
 const at = (plan: typeof BEGUN, zone: string) => plan.card.find((entry) => entry.zone === zone)
 
+describe('what is found on the bench', () => {
+  const ear = { kind: 'ear-discharge', zone: 'ear-canal', side: 'left', sizeMm: null, status: 'new', words: '' }
+  const found = (n: number, rest: object = {}) => happened(n, { kind: 'finding', finding: { ...ear, ...rest } })
+  const left = (plan: typeof BEGUN) => plan.card.find(({ zone, side }) => zone === 'ear-canal' && side !== 'right')
+  it('changes the plan as it stands: an ear that runs is left alone on the card, with a referral that names it', () => {
+    expect(left(BEGUN)?.method).not.toBe('leave')
+    const { plan } = now(found(1))
+    expect(left(plan)?.method).toBe('leave')
+    expect(plan.refer.map(({ zone, why }) => [zone, why.slice(0, 43)])).toContainEqual([
+      'ear-canal',
+      'An ear that runs at the left ear canal: no ',
+    ])
+    expect(plan.cautions.some(({ id, zone }) => id === 'stop-and-refer' && zone === 'ear-canal')).toBe(true)
+  })
+  it('gone ends it', () => expect(left(now(found(1), found(2, { status: 'gone' })).plan)).toEqual(left(BEGUN)))
+  it('comes too late for a zone that is cut already; it is minded all the same', () => {
+    const { plan } = now(
+      happened(1, { kind: 'stage-started', stage: 'ears' }),
+      happened(2, { kind: 'stage-started', stage: 'nails' }),
+      found(3),
+    )
+    expect(left(plan)?.method).not.toBe('leave')
+    expect(plan.refer.some(({ zone }) => zone === 'ear-canal')).toBe(true)
+  })
+})
+
 describe('the plan as it stands on the bench', () => {
   it('is the one that was begun with, as long as nothing was measured', () => expect(now().plan).toBe(BEGUN))
   it('follows the hand: coat that is not there cannot be left on', () => {

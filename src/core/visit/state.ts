@@ -1,5 +1,6 @@
 import type { CatchUpId } from '../catch-up'
-import type { ConsentId, Finding } from '../care'
+import type { ConsentId } from '../care'
+import type { Finding } from '../health'
 import type { StageId, Trigger } from '../stages'
 import type { ZoneId } from '../zones'
 import type { BenchCut } from './events'
@@ -7,14 +8,27 @@ import type { BenchCut } from './events'
 export interface StageRecord {
   stage: StageId
   startMs: number
-  /** When the hands came free and the wait began; null when no wait runs. */
-  waitFromMs: number | null
-  /** Waits that are over. */
-  waitedMs: number
   endMs: number | null
-  /** Time spent paused within this stage. */
-  pausedMs: number
+  /** Stretches in which the hands were free, in order; the last may be running. */
+  waits: readonly Stretch[]
+  /** Stretches in which the work rested. What of them lies inside a wait is wait: its clock went on. */
+  pauses: readonly Stretch[]
 }
+
+/** From one moment to another; null while it runs. */
+export interface Stretch {
+  fromMs: number
+  toMs: number | null
+}
+
+/** The wait that runs in a stage now, if any. */
+export const waitOf = ({ waits }: StageRecord): Stretch | null => {
+  const last = waits.at(-1)
+  return last && last.toMs === null ? last : null
+}
+
+/** Whether a stage has waited and its wait is over. */
+export const hasWaited = (record: StageRecord): boolean => record.waits.length > 0 && waitOf(record) === null
 
 export interface Visit {
   startMs: number | null
@@ -24,7 +38,10 @@ export interface Visit {
   stages: StageRecord[]
   skipped: { stage: StageId; why: string }[]
   notes: { id: string; words: string; stage: StageId | null; atMs: number; by: string }[]
+  /** What was cut otherwise than planned: the last word on each place. */
   cuts: BenchCut[]
+  /** Cuts put right after the close, oldest first. */
+  amended: { cut: BenchCut; why: string; atMs: number; by: string }[]
   /** Ids of cautions that were seen once today. */
   seen: readonly string[]
   /** How the dog took it today, the last word on each trigger. */
@@ -53,6 +70,7 @@ export const NEW_VISIT: Visit = {
   skipped: [],
   notes: [],
   cuts: [],
+  amended: [],
   seen: [],
   behaviour: {},
   findings: [],

@@ -1,8 +1,21 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { PlannedStage } from '../plan'
+import { makePlan, type Case } from '../plan'
 import type { CardEntry } from '../request'
-import { VisitEvent, doneByStage, elapsedMin, foldVisit, forecast, lastLive, missedStages, nextStep, outcomes } from '.'
+import type { PlannedStage } from '../stages'
+import { QUILL } from '../../../tests/cases'
+import {
+  VisitEvent,
+  doneByStage,
+  elapsedMin,
+  foldVisit,
+  forecast,
+  lastLive,
+  missedStages,
+  nextStep,
+  outcomes,
+  type Standing,
+} from '.'
 
 const MIN = 60_000
 const START = 1_800_000_000_000
@@ -36,14 +49,20 @@ const LOG = [
   event(8, 20, { kind: 'note', words: 'dewclaw is tender', stage: 'rinse' }),
 ]
 
+/** A plan of these stages with this card, on this coat. */
+const standingOf = (card: CardEntry[], stages: PlannedStage[], coatNowMm: Case['coatNowMm']): Standing => ({
+  case: { ...QUILL, coatNowMm },
+  plan: { ...makePlan(QUILL), card, stages },
+})
+
 describe('the fold of a visit', () => {
   it('tells hands-on minutes, waits and pauses apart', () => {
     const visit = foldVisit(LOG)
     const done = doneByStage(visit, START + 22 * MIN)
-    expect(done.get('arrive')).toEqual({ handsMin: 4, waitMin: 0 })
-    expect(done.get('wash')).toEqual({ handsMin: 5, waitMin: 0 })
-    expect(done.get('condition')).toEqual({ handsMin: 1, waitMin: 6 })
-    expect(done.get('rinse')).toEqual({ handsMin: 3, waitMin: 0 })
+    expect(done.get('arrive')).toEqual({ handsMin: 4, waitMin: 0, pausedMin: 0 })
+    expect(done.get('wash')).toEqual({ handsMin: 5, waitMin: 0, pausedMin: 3 })
+    expect(done.get('condition')).toEqual({ handsMin: 1, waitMin: 6, pausedMin: 0 })
+    expect(done.get('rinse')).toEqual({ handsMin: 3, waitMin: 0, pausedMin: 0 })
     expect(elapsedMin(visit, START + 22 * MIN)).toBe(22)
   })
 
@@ -100,8 +119,47 @@ describe('the fold of a visit', () => {
       event(3, 16, { kind: 'wait-ended', stage: 'dry' }),
       event(4, 26, { kind: 'stage-ended', stage: 'dry' }),
     ]
-    expect(doneByStage(foldVisit(log), START).get('dry')).toEqual({ handsMin: 11, waitMin: 15 })
+    expect(doneByStage(foldVisit(log), START).get('dry')).toEqual({ handsMin: 11, waitMin: 15, pausedMin: 0 })
   })
+
+  const dry = (...between: VisitEvent[]) =>
+    doneByStage(
+      foldVisit([
+        event(1, 0, { kind: 'stage-started', stage: 'dry' }),
+        event(2, 1, { kind: 'wait-started', stage: 'dry' }),
+        event(3, 16, { kind: 'wait-ended', stage: 'dry' }),
+        ...between,
+        event(9, 26, { kind: 'stage-ended', stage: 'dry' }),
+      ]),
+      START,
+    ).get('dry')
+  it('a pause inside a wait is wait: dry 0 to 26, wait 1 to 16, pause 5 to 12 is 11 min of hands', () =>
+    expect(dry(event(4, 5, { kind: 'paused' }), event(5, 12, { kind: 'resumed' }))).toEqual({
+      handsMin: 11,
+      waitMin: 15,
+      pausedMin: 0,
+    }))
+  it('of a pause that outlasts the wait, only what lies behind it is a pause', () =>
+    expect(dry(event(4, 12, { kind: 'paused' }), event(5, 20, { kind: 'resumed' }))).toEqual({
+      handsMin: 7,
+      waitMin: 15,
+      pausedMin: 4,
+    }))
+  it('hands, wait and pause always add up to the stage, whatever overlaps', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 26 }), fc.integer({ min: 0, max: 26 })), { maxLength: 6 }),
+        (pauses) => {
+          const events = pauses.flatMap(([from, to], at) => [
+            event(20 + 2 * at, from, { kind: 'paused' }),
+            event(21 + 2 * at, to, { kind: 'resumed' }),
+          ])
+          const { handsMin = 0, waitMin = 0, pausedMin = 0 } = dry(...events) ?? {}
+          expect(handsMin + waitMin + pausedMin).toBeCloseTo(26, 9)
+          expect(waitMin).toBe(15)
+        },
+      ),
+    ))
 })
 
 describe('the next step', () => {
@@ -177,7 +235,7 @@ describe('a groom that has to stop', () => {
       breath(30, 5, 'new'),
       event(31, 6, { kind: 'stage-started', stage: 'handover' }),
     ]
-    expect(outcomes([skull], whole, foldVisit(log), new Map([['skull', 40]]))[0]).toMatchObject({
+    expect(outcomes(standingOf([skull], whole, { skull: 40 }), foldVisit(log))[0]).toMatchObject({
       how: 'not reached',
       cut: [{ lengthMm: 40 }],
     })
@@ -213,15 +271,10 @@ describe('what was cut', () => {
     })
   const head = [event(30, 22, { kind: 'stage-started', stage: 'head' }), event(40, 40, { kind: 'finished' })]
   const lengths = (log: VisitEvent[]) =>
-    outcomes(
-      card,
-      PLANNED,
-      foldVisit(log),
-      new Map([
-        ['skull', 44],
-        ['ear-edge', 40],
-      ]),
-    ).map(({ cut: made, how }) => [how, ...made.map(({ side, lengthMm }) => `${side ?? ''}${lengthMm}`)])
+    outcomes(standingOf(card, PLANNED, { skull: 44, 'ear-edge': 40 }), foldVisit(log)).map(({ cut: made, how }) => [
+      how,
+      ...made.map(({ side, lengthMm }) => `${side ?? ''}${lengthMm}`),
+    ])
   it('is the plan where the stage was done', () =>
     expect(lengths(head)).toEqual([
       ['as planned', '25'],
@@ -231,6 +284,35 @@ describe('what was cut', () => {
     expect(lengths([...head, cut(31, 'skull', null, 22)])[0]).toEqual(['changed', '22']))
   it('keeps left and right apart', () =>
     expect(lengths([...head, cut(31, 'ear-edge', 'right', 21)])[1]).toEqual(['changed', 'left24', 'right21']))
+  it('a card with its sides apart stays so where the bench says nothing, and one side can be changed', () => {
+    const apart = [
+      entry('skull', 25),
+      { ...entry('ear-edge', 24), side: 'left' as const },
+      { ...entry('ear-edge', 20), side: 'right' as const },
+    ]
+    const made = (log: VisitEvent[]) =>
+      outcomes(standingOf(apart, PLANNED, { all: 60 }), foldVisit(log))[1]?.cut.map(({ side, lengthMm }) => [
+        side,
+        lengthMm,
+      ])
+    expect(made(head)).toEqual([
+      ['left', 24],
+      ['right', 20],
+    ])
+    expect(made([...head, cut(31, 'ear-edge', 'left', 22)])).toEqual([
+      ['left', 22],
+      ['right', 20],
+    ])
+    expect(made([...head, cut(31, 'ear-edge', null, 18)])).toEqual([[null, 18]])
+  })
+  it('what is amended after the close is what was cut, with why', () => {
+    const { cut: placed } = cut(50, 'skull', null, 19) as Extract<VisitEvent, { kind: 'zone-cut' }>
+    const amended = event(51, 90, { kind: 'amended', cut: placed, why: 'read off the photo' })
+    expect(outcomes(standingOf(card, PLANNED, { all: 60 }), foldVisit([...head, amended]))[0]?.cut[0]).toMatchObject({
+      lengthMm: 19,
+      why: 'Amended: read off the photo',
+    })
+  })
   it('is the coat that was there where the stage was never reached', () =>
     expect(lengths([event(40, 40, { kind: 'finished' })])).toEqual([
       ['not reached', '44'],

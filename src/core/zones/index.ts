@@ -2,3 +2,5 @@ export { GROUPS, SIDES, Side, THIN_SKIN, ZONES, ZoneId, groupOf, isPaired, zoneL
 export type { GroupId } from './zones'
 export { FOLLOWERS, NEVER_BY_GROUP, ZONE_KEYS, ZoneKey, breadth, spread, zonesCutBy, zonesOf } from './keys'
 export type { FaceStyle } from './keys'
+export { perSide, sidesOf } from './sides'
+export type { BothSides } from './sides'

@@ -1,7 +1,8 @@
 import type { CoatId } from '@/core/coat'
 import type { BuildId, FineMeasures } from '@/core/build'
 import { WEEKDAYS, type Work } from '@/core/people'
-import type { Behaviour, Health } from '@/core/plan'
+import type { Behaviour } from '@/core/plan'
+import type { HealthFact } from '@/core/health'
 import type { Request } from '@/core/request'
 import type { Told } from './simulate'
 
@@ -72,7 +73,7 @@ export interface DemoDog {
   ageYears: number
   sex: 'male' | 'female'
   behaviour: Behaviour
-  health: Health[]
+  health: HealthFact[]
   firstCoatMm: number
   /** How fast this dog's coat grows against its kind; 1 where nothing is said. */
   growsAt?: number

@@ -1,4 +1,4 @@
-import type { Finding } from '@/core/care'
+import type { Finding } from '@/core/health'
 import { openWait, type Plan } from '@/core/plan'
 import type { StageId, Trigger } from '@/core/stages'
 import type { VisitEvent } from '@/core/visit'

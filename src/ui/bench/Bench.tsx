@@ -13,7 +13,8 @@ import {
   type Step,
   type VisitEvent,
 } from '@/core/visit'
-import { openFindings, type ConsentId } from '@/core/care'
+import type { ConsentId } from '@/core/care'
+import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
 import { zoneLabel } from '@/core/zones'
 import { AtHand } from './AtHand'

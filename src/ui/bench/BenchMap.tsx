@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import { drawingOf } from '@/core/card'
-import type { Finding } from '@/core/care'
+import type { Finding } from '@/core/health'
 import { drawView } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap, cardCallouts, focusOn } from '../coat-map'

@@ -1,4 +1,5 @@
-import type { ConsentId, Finding } from '@/core/care'
+import type { ConsentId } from '@/core/care'
+import type { Finding } from '@/core/health'
 import type { StageId } from '@/core/stages'
 import type { Visit } from '@/core/visit'
 import type { ZoneId } from '@/core/zones'
@@ -36,6 +37,7 @@ export function BenchPanel({ panel, stage, visit, add, close, openPanel, ...benc
         <ZonePanel
           zone={panel.zone}
           plan={bench.plan}
+          plannedCase={bench.plannedCase}
           visit={visit}
           kit={bench.kit}
           unit={bench.unit}

@@ -1,7 +1,7 @@
 import Link from 'next/link'
-import type { PlannedStage } from '@/core/plan'
+import type { PlannedStage } from '@/core/stages'
 import type { Visit } from '@/core/visit'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 import type { BenchProps } from './props'
 import styles from './bench.module.css'
 
@@ -27,7 +27,7 @@ export function BenchTop({ dog, plan, groomer, visit, stage, waiting, nowMs, tim
         <b>{dog.name}</b> {where}, {groomer}
       </p>
       <p role="status">{waiting > 0 ? `Kept here, ${waiting} ${waiting === 1 ? 'note' : 'notes'} to send.` : ''}</p>
-      <time>{houseTime(timeZone).clock(nowMs)}</time>
+      <time>{houseClock(timeZone).clock(nowMs)}</time>
     </header>
   )
 }

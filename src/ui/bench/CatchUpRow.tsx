@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { CATCH_UP_FACTS, catchUps, chooseCatchUps, type CatchUp } from '@/core/catch-up'
 import { meansOf, slotPromise } from '@/core/plan'
 import { stagesToCome, stoppedBy, type Forecast, type Visit } from '@/core/visit'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 import type { BenchProps } from './props'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
@@ -34,7 +34,7 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
   const advised = chooseCatchUps(options, lacksMin)
   const shown = all ? [...advised, ...options.filter((each) => !advised.includes(each))] : advised
   const wins = advised.reduce((sum, { savesMin }) => sum + savesMin, 0)
-  const time = houseTime(timeZone)
+  const time = houseClock(timeZone)
   const told = visit.told.at(-1)
   const sentence = `${dog.name} will be ready at about ${time.clock(ahead.likelyMs)}, ${Math.max(1, Math.round((ahead.likelyMs - slotEndMs) / 60_000))} min later than planned.`
   return (

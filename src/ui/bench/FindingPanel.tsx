@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { FINDING_KINDS, Finding, findingWords } from '@/core/care'
+import { FINDING_KINDS, Finding, findingWords } from '@/core/health'
 import { ZONES, isPaired, zoneLabel, type ZoneId } from '@/core/zones'
 import { PhotoPick } from './PhotoPick'
 import type { Happening } from './useVisitLog'

@@ -1,6 +1,6 @@
 import Link from 'next/link'
 import { stageLabel, type StageId } from '@/core/stages'
-import type { PlannedStage } from '@/core/plan'
+import type { PlannedStage } from '@/core/stages'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 

@@ -7,9 +7,9 @@ import {
   stopWords,
   type Finding,
   type FindingState,
-} from '@/core/care'
+} from '@/core/health'
 import type { Visit } from '@/core/visit'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
@@ -32,7 +32,7 @@ const ANSWERS: readonly FindingState[] = FINDING_STATES.filter((each) => each !=
 export function PastFindings({ past, visit, timeZone, add, onChanged }: PastProps) {
   const answered = new Set(visit.findings.map(findingKey))
   const asked = past.filter((each) => !answered.has(findingKey(each)))
-  const time = houseTime(timeZone)
+  const time = houseClock(timeZone)
   return asked.map(({ atMs, photo: _, ...finding }) => {
     const { kind, sizeMm } = finding
     const answer = (status: FindingState) =>

@@ -1,9 +1,10 @@
 'use client'
 
 import { useState } from 'react'
-import type { Finding } from '@/core/care'
+import type { Finding } from '@/core/health'
 import { MAX_LENGTH_MM } from '@/core/lengths'
 import { MAT_WORDS } from '@/core/coat'
+import { ruleStepMm } from '@/core/units'
 import { coatToday } from '@/core/plan'
 import type { Visit } from '@/core/visit'
 import { zoneLabel, type ZoneId } from '@/core/zones'
@@ -27,7 +28,7 @@ const STEPS_MM = [-5, -1, 1, 5]
 export function PlacePanel({ zone, plannedCase, unit, visit, add, close, find }: PanelProps) {
   const known = visit.measuredMm[zone] ?? coatToday(plannedCase).get(zone) ?? 0
   const [lengthMm, setLengthMm] = useState(Math.round(known))
-  const step = unit === 'mm' ? 1 : 25.4 / 16
+  const step = ruleStepMm(unit)
   const move = (by: number) =>
     setLengthMm((mm) => Math.min(MAX_LENGTH_MM, Math.max(0, Number((mm + by * step).toFixed(2)))))
   const graded = visit.mats[zone] ?? plannedCase.mats?.[zone]

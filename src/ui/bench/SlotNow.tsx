@@ -1,7 +1,7 @@
 import { visitSegments } from '@/core/strip'
 import { forecast, type Visit } from '@/core/visit'
 import { Tape } from '../tape'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 import { CatchUpRow } from './CatchUpRow'
 import type { BenchProps } from './props'
 import type { Happening } from './useVisitLog'
@@ -16,7 +16,7 @@ const toMin = (ms: number) => ms / 60_000
 export function SlotNow(props: BenchProps & { visit: Visit; add: (happening: Happening) => void }) {
   const { dog, plan, plannedCase, visit, nowMs, slotStartMs, slotMin, timeZone } = props
   const { ref, width } = useWidth(TAPE_PX)
-  const time = houseTime(timeZone)
+  const time = houseClock(timeZone)
   const slotEndMs = slotStartMs + slotMin * 60_000
   const open = visit.finishedMs === null
   const ahead = forecast(plan.stages, visit, slotEndMs, nowMs, plannedCase.pace ?? null)

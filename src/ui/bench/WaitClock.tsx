@@ -1,8 +1,8 @@
 'use client'
 
-import { CABINET_CHECK_MIN } from '@/core/care'
+import { CABINET_CHECK_MIN } from '@/core/time'
 import { useAlarm } from './useAlarm'
-import { showSpan } from '../time/houseTime'
+import { showSpan } from '@/core/clock'
 import type { ShownWait } from './waits'
 import styles from './bench.module.css'
 

@@ -1,7 +1,7 @@
 import type { ComponentProps } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import type { Finding } from '@/core/care'
+import type { Finding } from '@/core/health'
 import { Case, makePlan } from '@/core/plan'
 import { VisitEvent, foldVisit, zonesDone } from '@/core/visit'
 import { BehaviourRow, GRADES } from './BehaviourRow'

@@ -1,4 +1,4 @@
-import type { Result } from '@/core/plan'
+import type { Result } from '@/core/result'
 
 /** The longer edge of a kept picture, px, and how much of it the JPEG keeps. By eye. */
 const LONGEST_PX = 1280

@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Result } from '@/core/plan'
+import type { Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 
 const RETRY_MS = 4000

@@ -4,7 +4,7 @@ import { DatePicker, Modal, Select, TimePicker } from 'antd'
 import dayjs from 'dayjs'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import type { Result } from '@/core/plan'
+import type { Result } from '@/core/result'
 import { outsideHours, type Work } from '@/core/people'
 import { addDays } from '@/core/units'
 

@@ -55,7 +55,7 @@ export function PrintCard({ dog, facts, which, card, growing, unit, mind }: Prin
           {cut.map((row) => (
             <tr key={row.zones.map(({ zone, side }) => zone + (side ?? '')).join()}>
               <td>{zonesOf(row)}</td>
-              <td>{toolWords(row.entry as Parameters<typeof toolWords>[0])}</td>
+              <td>{toolWords(row.entry)}</td>
               <td className={styles.figure}>{showFigure(row.entry.lengthMm, unit)}</td>
               <td>{[row.entry.shape, row.entry.join].filter(Boolean).join(', ')}</td>
             </tr>

@@ -1,4 +1,4 @@
-import type { Result } from '@/core/plan'
+import type { Result } from '@/core/result'
 
 /** What the card's desk asks of the server. */
 export type SaveCard = (input: unknown) => Promise<Result<{ version: number }>>

@@ -2,7 +2,7 @@ import Link from 'next/link'
 import { byFamily } from '@/core/strip'
 import { DogPicture } from '../coat-map'
 import { Tape } from '../tape'
-import type { HouseTime } from '../time/houseTime'
+import type { HouseClock } from '@/core/clock'
 import type { DayRow } from './dayRow'
 import styles from './day.module.css'
 
@@ -11,7 +11,7 @@ const TAPE_PX = 836
 const TAPE_LEFT = 12
 
 /** All of a day's dogs on one clock: tapes stacked, now as one line through them. */
-export function DayBoard({ rows, time, nowMs }: { rows: readonly DayRow[]; time: HouseTime; nowMs: number | null }) {
+export function DayBoard({ rows, time, nowMs }: { rows: readonly DayRow[]; time: HouseClock; nowMs: number | null }) {
   const lastMs = Math.max(...rows.map((row) => Math.max(row.endMs, row.startMs + (row.forecast?.p90 ?? 0) * 60_000)))
   const fromMs = Math.floor(Math.min(...rows.map(({ startMs }) => startMs), nowMs ?? Infinity) / HOUR_MS) * HOUR_MS
   const toMs = Math.ceil(Math.max(lastMs, nowMs ?? 0) / HOUR_MS) * HOUR_MS

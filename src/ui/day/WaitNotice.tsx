@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { showSpan } from '../time/houseTime'
+import { showSpan } from '@/core/clock'
 import type { DayRow } from './dayRow'
 
 /** A wait that counts down; at zero it says so. */

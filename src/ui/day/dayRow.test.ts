@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { Case, makePlan } from '@/core/plan'
 import { plannedSegments } from '@/core/strip'
 import { VisitEvent, foldVisit, forecast } from '@/core/visit'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 import { dayRow } from './dayRow'
 
 const NINE = Date.UTC(2027, 2, 2, 9)
@@ -39,7 +39,7 @@ function row(log: VisitEvent[] | null, nowMin: number, closed = false, slotMin =
       forecast: ahead,
     },
     'Wren',
-    houseTime('Europe/London'),
+    houseClock('Europe/London'),
     nowMs,
   )
 }

@@ -5,7 +5,7 @@ import type { CardEntry, Request } from '@/core/request'
 import type { ZoneId } from '@/core/zones'
 import type { Segment } from '@/core/strip'
 import { runningWait, type Forecast, type RunningWait, type Visit } from '@/core/visit'
-import type { HouseTime } from '../time/houseTime'
+import type { HouseClock } from '@/core/clock'
 
 export interface DayRow {
   bookingId: number
@@ -49,7 +49,7 @@ export interface DayEntry {
 const MS_PER_MIN = 60_000
 
 /** One booking in the words and figures of the day board. */
-export function dayRow(entry: DayEntry, groomer: string, time: HouseTime, nowMs: number): DayRow {
+export function dayRow(entry: DayEntry, groomer: string, time: HouseClock, nowMs: number): DayRow {
   const { booking, dog, visitId, visit, forecast } = entry
   const endMs = booking.startMs + booking.slotMin * MS_PER_MIN
   const toMin = (ms: number) => (ms - booking.startMs) / MS_PER_MIN

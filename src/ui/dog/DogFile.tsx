@@ -189,7 +189,7 @@ function CardTable({ zones, unit }: { zones: CardEntry[]; unit: LengthUnit }) {
         {shown.map((entry) => (
           <tr key={entry.zone}>
             <td>{zoneLabel(entry.zone)}</td>
-            <td className="kv-quiet">{toolWords(entry as Parameters<typeof toolWords>[0])}</td>
+            <td className="kv-quiet">{toolWords(entry)}</td>
             <td className="kv-figure">
               <LengthSwatch lengthMm={entry.lengthMm} /> {showFigure(entry.lengthMm, unit)}
             </td>

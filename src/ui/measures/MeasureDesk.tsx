@@ -19,7 +19,7 @@ import {
   type Stature,
 } from '@/core/build'
 import type { FigureDog } from '@/core/figure'
-import type { Result } from '@/core/plan'
+import type { Result } from '@/core/result'
 import type { LengthUnit } from '@/core/units'
 import type { ZoneId } from '@/core/zones'
 import { MapDesk, coatCallouts, namedIn } from '../coat-map'

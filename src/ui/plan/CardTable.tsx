@@ -36,7 +36,7 @@ export function CardTable({ plan, unit, hadLast, picked, onPick }: CardProps) {
                     {zoneLabel(entry.zone)}
                   </button>
                 </td>
-                <td>{toolWords(entry as Parameters<typeof toolWords>[0])}</td>
+                <td>{toolWords(entry)}</td>
                 <td className="kv-figure" data-length={entry.lengthMm}>
                   <LengthSwatch lengthMm={entry.lengthMm} />
                   {showFigure(entry.lengthMm, unit)}

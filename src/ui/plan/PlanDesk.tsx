@@ -2,13 +2,14 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { slotPromise, whyMinutes, type Case, type Result } from '@/core/plan'
+import { slotPromise, whyMinutes, type Case } from '@/core/plan'
+import type { Result } from '@/core/result'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
 import { FamilyKey, Tape } from '../tape'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 import { UndoRedo } from '../history/UndoRedo'
 import { BalanceAdvice } from './BalanceAdvice'
 import { CardTable } from './CardTable'
@@ -42,7 +43,7 @@ export function PlanDesk(props: PlanProps) {
   const [picked, setPicked] = useState<ZoneId | null>(null)
   const [fault, setFault] = useState<string | null>(null)
   const [busy, startTransition] = useTransition()
-  const time = houseTime(timeZone)
+  const time = houseClock(timeZone)
   const { fit } = plan
   const longest = Math.max(fit.slotMin, fit.p90)
   const unexplained = plan.breaks.some(({ strength }) => strength === 'must') && !now.orderWhy?.trim()

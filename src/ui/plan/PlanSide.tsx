@@ -17,13 +17,7 @@ export function PlanSide({
 }) {
   const { fit, bath } = plan
   const tight = fit.chance < promised
-  const tools = [
-    ...new Set(
-      plan.card
-        .filter(({ method }) => method !== 'leave')
-        .map((entry) => toolWords(entry as Parameters<typeof toolWords>[0])),
-    ),
-  ]
+  const tools = [...new Set(plan.card.filter(({ method }) => method !== 'leave').map((entry) => toolWords(entry)))]
   return (
     <section aria-label="What to mind" className={styles.side}>
       {plan.refer.map(({ kind, why }) => (

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { Case, coatToday, makePlan, problemsOf, type Result } from '@/core/plan'
+import { Case, coatToday, makePlan } from '@/core/plan'
+import { problemsOf, type Result } from '@/core/result'
 import { useHistory } from '../history/useHistory'
 
 export type KeepWishes = (input: unknown) => Promise<Result<null>>

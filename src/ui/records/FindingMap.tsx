@@ -1,6 +1,6 @@
 'use client'
 
-import type { Finding } from '@/core/care'
+import type { Finding } from '@/core/health'
 import { drawView, type FigureDog } from '@/core/figure'
 import { CoatMap } from '../coat-map'
 import { findingCallout } from './foundCallouts'

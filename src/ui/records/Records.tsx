@@ -1,6 +1,6 @@
-import { findingKey, findingWords, openFindings, placeWords, type Finding } from '@/core/care'
+import { findingKey, findingWords, openFindings, placeWords, type Finding } from '@/core/health'
 import type { Trigger } from '@/core/stages'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 
 /** What earlier visits kept of a dog, oldest first. Weight in kg, grades 0 to 4. */
 export interface DogRecords {
@@ -22,7 +22,7 @@ function trend(values: readonly number[], better: 'less' | null): string {
 
 /** What is kept of the dog besides its coat: findings that are still there, how it takes things, its weight. */
 export function Records({ findings, behaviour, weights, timeZone }: DogRecords & { timeZone: string }) {
-  const time = houseTime(timeZone)
+  const time = houseClock(timeZone)
   const open = openFindings(findings)
   const triggers = [...new Set(behaviour.map(({ trigger }) => trigger))]
   if (open.length + triggers.length + weights.length === 0) return null

@@ -1,9 +1,9 @@
 import Link from 'next/link'
-import { findingKey, findingWords, placeWords, type Finding } from '@/core/care'
+import { findingKey, findingWords, placeWords, type Finding } from '@/core/health'
 import type { FigureDog } from '@/core/figure'
 import { HeadRow } from '../frame/HeadRow'
 import { PrintButton } from '../frame/PrintButton'
-import { houseTime } from '../time/houseTime'
+import { houseClock } from '@/core/clock'
 import { FindingMap } from './FindingMap'
 import styles from './vetNote.module.css'
 
@@ -23,7 +23,7 @@ interface NoteProps {
 
 /** What the hands found, where, how large and since when. Facts only: what it is and what to do is the vet's to say. */
 export function VetNote({ visitId, dog, facts, owner, from, day, today, earlier, timeZone }: NoteProps) {
-  const time = houseTime(timeZone)
+  const time = houseClock(timeZone)
   const latest = [...new Map(today.map((each) => [findingKey(each), each])).values()]
   return (
     <>

@@ -1,4 +1,4 @@
-import { findingWords, placeWords, type Finding } from '@/core/care'
+import { findingWords, placeWords, type Finding } from '@/core/health'
 import { MAT_WORDS } from '@/core/coat'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import type { Callout } from '../coat-map'

@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import type { Finding } from '@/core/care'
+import type { Finding } from '@/core/health'
 import { Records } from './Records'
 import { VetNote } from './VetNote'
 

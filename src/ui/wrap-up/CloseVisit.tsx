@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import type { Result } from '@/core/plan'
+import type { Result } from '@/core/result'
 
 interface CloseProps {
   visitId: number

@@ -31,7 +31,7 @@ export function CutAgainstPlan({ dog, card, results, unit }: CutAgainstPlanProps
     return { planned: drawn(card), cut: drawn(cutCard(results)) }
   }, [dog, card, results, from])
   const differing = results.filter(({ how }) => how !== 'as planned')
-  const lit = new Set(differing.map(({ planned: entry }) => entry.zone))
+  const lit = new Set(differing.map(({ zone }) => zone))
   const asCut =
     lit.size > 0
       ? differing.slice(0, MOST_CALLOUTS).map((each) => differs(each, unit))
@@ -74,13 +74,14 @@ export function CutAgainstPlan({ dog, card, results, unit }: CutAgainstPlanProps
   )
 }
 
-function differs({ planned, cut, how }: ZoneOutcome, unit: LengthUnit): Callout {
+function differs({ zone, planned, cut, how }: ZoneOutcome, unit: LengthUnit): Callout {
   const shortest = cut.reduce((a, b) => (a.lengthMm <= b.lengthMm ? a : b))
   const side = shortest.side ? `, ${shortest.side}` : ''
-  const below = how === 'not reached' ? 'not reached' : `planned ${showFigure(planned.lengthMm, unit)}`
+  const plannedMm = (planned.find((entry) => entry.side === shortest.side) ?? planned[0] ?? shortest).lengthMm
+  const below = how === 'not reached' ? 'not reached' : `planned ${showFigure(plannedMm, unit)}`
   return {
-    zone: planned.zone,
-    name: `${zoneLabel(planned.zone)}${side}`,
+    zone,
+    name: `${zoneLabel(zone)}${side}`,
     figure: showFigure(shortest.lengthMm, unit),
     unit: unitWord(unit),
     lengthMm: shortest.lengthMm,

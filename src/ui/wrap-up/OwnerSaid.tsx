@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import type { Result } from '@/core/plan'
+import type { Result } from '@/core/result'
 import type { Verdict, Verdicts } from '@/core/repeat'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import styles from './wrapUp.module.css'

@@ -1,5 +1,6 @@
 import type { FigureDog } from '@/core/figure'
-import type { Plan, Result } from '@/core/plan'
+import type { Plan } from '@/core/plan'
+import type { Result } from '@/core/result'
 import { stageLabel, type StageId } from '@/core/stages'
 import type { Segment } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
@@ -135,7 +136,9 @@ export function WrapUp(props: WrapUpProps) {
           {props.finished && (
             <OwnerSaid
               visitId={props.visitId}
-              zones={results.filter(({ planned }) => planned.method !== 'leave').map(({ planned }) => planned.zone)}
+              zones={results
+                .filter(({ planned }) => planned.some(({ method }) => method !== 'leave'))
+                .map(({ zone }) => zone)}
               verdicts={props.verdicts}
               say={props.say}
             />
@@ -178,7 +181,7 @@ const TELLING: readonly ZoneId[] = ['back', 'foreleg', 'thigh', 'forefoot', 'hin
 function ZoneTable({ results, unit }: { results: ZoneOutcome[]; unit: LengthUnit }) {
   const rows = [
     ...results.filter(({ how }) => how !== 'as planned'),
-    ...results.filter(({ how, planned }) => how === 'as planned' && TELLING.includes(planned.zone)),
+    ...results.filter(({ how, zone }) => how === 'as planned' && TELLING.includes(zone)),
   ]
   const at = (result: ZoneOutcome, side: 'left' | 'right') =>
     result.cut.find((each) => each.side === side) ?? result.cut[0]
@@ -189,20 +192,20 @@ function ZoneTable({ results, unit }: { results: ZoneOutcome[]; unit: LengthUnit
         <HeadRow cells={['Zone', '#Planned', '#Left', '#Right', '#Apart']} />
         <tbody>
           {rows.slice(0, 12).map((result) => {
-            const { planned } = result
+            const { zone, planned } = result
             const left = at(result, 'left')?.lengthMm ?? 0
             const right = at(result, 'right')?.lengthMm ?? 0
             const apart = Math.abs(left - right)
             return (
-              <tr key={planned.zone} data-cut={planned.zone}>
-                <td>{zoneLabel(planned.zone)}</td>
+              <tr key={zone} data-cut={zone}>
+                <td>{zoneLabel(zone)}</td>
                 <td className="kv-figure" style={{ fontWeight: 400 }}>
-                  {showFigure(planned.lengthMm, unit)}
+                  {planned.map(({ lengthMm }) => showFigure(lengthMm, unit)).join(' / ')}
                 </td>
                 <td className="kv-figure">{showFigure(left, unit)}</td>
-                <td className="kv-figure">{isPaired(planned.zone) ? showFigure(right, unit) : ''}</td>
+                <td className="kv-figure">{isPaired(zone) ? showFigure(right, unit) : ''}</td>
                 <td className={`kv-figure ${apart >= 1 ? 'kv-caution' : ''}`}>
-                  {isPaired(planned.zone) ? `${showFigure(apart, unit)} ${unitWord(unit)}` : ''}
+                  {isPaired(zone) ? `${showFigure(apart, unit)} ${unitWord(unit)}` : ''}
                 </td>
               </tr>
             )
@@ -211,7 +214,11 @@ function ZoneTable({ results, unit }: { results: ZoneOutcome[]; unit: LengthUnit
       </table>
       {rows.some(
         (result) => Math.abs((at(result, 'left')?.lengthMm ?? 0) - (at(result, 'right')?.lengthMm ?? 0)) >= 1,
-      ) && <p style={{ marginTop: 8 }}>The shorter side rules next time. Trim the longer one now, or let it stand.</p>}
+      ) && (
+        <p style={{ marginTop: 8 }}>
+          Each side is kept as it was cut and repeated so next time. Trim the longer one now, or let it stand.
+        </p>
+      )}
     </section>
   )
 }

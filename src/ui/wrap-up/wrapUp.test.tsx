@@ -88,8 +88,7 @@ describe('two tapes', () => {
 })
 
 describe('how it came out', () => {
-  const present = coatToday(QUILL)
-  const outcome = (visit: Visit) => outcomes(PLAN.card, PLAN.stages, visit, present)
+  const outcome = (visit: Visit) => outcomes({ case: QUILL, plan: PLAN }, visit)
   const score = (visit: Visit) => repeatScore(PLAN.card, cutCard(outcome(visit)))
   const skull = PLAN.card.find(({ zone }) => zone === 'skull')
   const shorter = {

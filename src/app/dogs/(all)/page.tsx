@@ -9,7 +9,7 @@ import { readLastCuts } from '@/data/visits'
 import { DogPicture } from '@/ui/coat-map'
 import { Frame } from '@/ui/frame/Frame'
 import { Saying } from '@/ui/frame/Saying'
-import { showAge } from '@/ui/time/houseTime'
+import { showAge } from '@/core/clock'
 import { openHouse, type OpenHouse } from '../../house'
 
 export const dynamic = 'force-dynamic'

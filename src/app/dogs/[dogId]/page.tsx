@@ -15,7 +15,7 @@ import type { ZoneId } from '@/core/zones'
 import { DogFile, type FileTape } from '@/ui/dog/DogFile'
 import type { WishGrowing } from '@/ui/dog/GrowingWishes'
 import { Frame } from '@/ui/frame/Frame'
-import { showAge } from '@/ui/time/houseTime'
+import { showAge } from '@/core/clock'
 import { bookVisit } from '../../actions'
 import { idOf, openHouse, type OpenHouse } from '../../house'
 

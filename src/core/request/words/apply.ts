@@ -3,11 +3,10 @@ import type { Tool } from '../../lengths'
 import { patternCard, type PatternCard } from '../../patterns'
 import { figureMm } from '../../units'
 import { NEVER_BY_GROUP, breadth, zoneLabel, zonesOf, type ZoneId, type ZoneKey } from '../../zones'
-import type { LastEntry } from '../card'
-import { applyLast, shorterSides } from '../lastTime'
+import { applyCard, entriesByZone } from '../lastTime'
 import { applyShape } from '../style'
 import type { Asked } from '../asked'
-import { lengthWant, put, reached, type Wish, type Wishes } from '../wish'
+import { lengthWant, put, putSide, reached, wishAt, type Wish, type Wishes } from '../wish'
 import type { Reading } from './clauses'
 import { changedMm } from './changed'
 import type { Deed, Spoken } from './spoken'
@@ -22,6 +21,7 @@ export interface Understood {
   means: string
 }
 
+type LastByZone = ReturnType<typeof entriesByZone>
 type Circumstance = Asked & { card: PatternCard }
 
 /** Lays the words over the wishes, broad ones first, and says back what each came to. */
@@ -31,7 +31,7 @@ export function applySpoken(
   asked: Circumstance,
 ): { understood: Understood[]; unclear: string[] } {
   const questions = unclear.map(({ words, question }) => `"${words}": ${question}`)
-  const last = shorterSides(asked.last)
+  const last = entriesByZone(asked.last)
   const broadFirst = spoken.map((each, order) => ({ each, order, broad: Math.max(...each.zones.map(breadth)) }))
   broadFirst.sort((a, b) => b.broad - a.broad || a.order - b.order)
   const said = new Map<Spoken, Understood>()
@@ -45,7 +45,7 @@ export function applySpoken(
 
 type Answer = { means: string; lengthMm?: number } | { question: string }
 
-function applyOne(wishes: Wishes, said: Spoken, asked: Circumstance, last: ReadonlyMap<ZoneId, LastEntry>): Answer {
+function applyOne(wishes: Wishes, said: Spoken, asked: Circumstance, last: LastByZone): Answer {
   const { deed } = said
   const whole = deed.do === 'keep' || deed.do === 'same'
   const except = said.except.flatMap((key) => zonesOf(key, asked.card.face))
@@ -59,20 +59,14 @@ function applyOne(wishes: Wishes, said: Spoken, asked: Circumstance, last: Reado
 
 const labelOf = (key: ZoneKey): string => (zonesOf(key).length === 1 ? zoneLabel(key as ZoneId) : key).toLowerCase()
 
-function doDeed(
-  wishes: Wishes,
-  zones: readonly ZoneId[],
-  said: Spoken,
-  asked: Circumstance,
-  last: ReadonlyMap<ZoneId, LastEntry>,
-): Answer {
+function doDeed(wishes: Wishes, zones: readonly ZoneId[], said: Spoken, asked: Circumstance, last: LastByZone): Answer {
   const { deed } = said
   const ask: Ask = (zone, want, why = `Said: ${said.words}.`) => put(wishes, zone, { want, explicit: true, why })
   const each = (want: (zone: ZoneId) => Wish['want'], means: string, why?: string): Answer => {
     for (const zone of zones) ask(zone, want(zone), why)
     return { means }
   }
-  const wantOf = (zone: ZoneId, lengthMm: number) => lengthWant(wishes.get(zone)?.want ?? { by: 'leave' }, lengthMm)
+  const wantOf = (zone: ZoneId, lengthMm: number) => lengthWant(wishAt(wishes, zone)?.want ?? { by: 'leave' }, lengthMm)
   switch (deed.do) {
     case 'length':
       return {
@@ -99,7 +93,7 @@ function doDeed(
     case 'clear':
       return clear(zones, deed.clearMm, asked, ask)
     case 'change':
-      return change(zones, deed, asked, last, ask)
+      return change(wishes, zones, deed, asked, last)
     default:
       return unreachable(deed)
   }
@@ -108,12 +102,12 @@ function doDeed(
 const toolMeans = ({ comb, blade, lay }: Tool): string =>
   comb ? `comb ${comb} on ${blade ?? '30'}${lay ? `, ${lay}` : ''}` : `${blade} ${lay ?? 'with'}`
 
-function sameAgain(wishes: Wishes, zones: readonly ZoneId[], last: ReadonlyMap<ZoneId, LastEntry>): Answer {
+function sameAgain(wishes: Wishes, zones: readonly ZoneId[], last: LastByZone): Answer {
   if (last.size === 0) return { question: 'there is no card yet. What was it like?' }
-  for (const zone of zones) {
-    const entry = last.get(zone)
-    if (entry) applyLast(wishes, entry)
-  }
+  applyCard(
+    wishes,
+    zones.flatMap((zone) => (last.get(zone) ?? []).map(({ side, value }) => ({ ...value, side }))),
+  )
   return { means: 'as on the last card' }
 }
 
@@ -149,30 +143,31 @@ function clear(zones: readonly ZoneId[], clearMm: number, asked: Circumstance, a
   return { means: `${figureMm(clearMm)} mm clear of the floor: ${figureMm(most)} mm at most` }
 }
 
-/** Shorter or longer than the last card; without one nobody knows than what. */
+/** Shorter or longer than the last card, each side than it was; without a card nobody knows than what. */
 function change(
+  wishes: Wishes,
   zones: readonly ZoneId[],
   deed: Extract<Deed, { do: 'change' }>,
   asked: Circumstance,
-  last: ReadonlyMap<ZoneId, LastEntry>,
-  ask: Ask,
+  last: LastByZone,
 ): Answer {
-  const worked = zones.filter(
-    (zone) =>
-      last.has(zone) && last.get(zone)?.method !== 'leave' && (zones.length === 1 || !NEVER_BY_GROUP.includes(zone)),
-  )
+  const worked = zones
+    .filter((zone) => zones.length === 1 || !NEVER_BY_GROUP.includes(zone))
+    .flatMap((zone) => last.get(zone) ?? [])
+    .filter(({ value }) => value.method !== 'leave')
   if (worked.length === 0) return { question: `${deed.longer ? 'longer' : 'shorter'} than what? How many mm?` }
-  const told = worked.flatMap((zone) => {
-    const entry = last.get(zone) as LastEntry
+  const told = worked.flatMap(({ side, value: entry }) => {
     const toMm = changedMm(entry, deed, asked.kit)
     if (toMm === entry.lengthMm) return []
     const byHand = entry.method === 'scissor' || entry.method === 'thin' ? entry.method : null
-    ask(
-      zone,
-      byHand === null ? lengthWant({ by: 'leave' }, toMm) : { by: byHand, lengthMm: toMm },
-      `${deed.longer ? 'Longer' : 'Shorter'} than last time, as said.`,
-    )
-    return [{ zone, fromMm: entry.lengthMm, toMm }]
+    const wish = {
+      want: byHand === null ? lengthWant({ by: 'leave' }, toMm) : { by: byHand, lengthMm: toMm },
+      explicit: true,
+      why: `${deed.longer ? 'Longer' : 'Shorter'} than last time, as said.`,
+    }
+    if (side === null) put(wishes, entry.zone, wish)
+    else putSide(wishes, entry.zone, side, wish)
+    return [{ zone: entry.zone, fromMm: entry.lengthMm, toMm }]
   })
   const [first] = told
   if (!first)

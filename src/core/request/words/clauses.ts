@@ -1,6 +1,6 @@
 import type { ZoneKey } from '../../zones'
 import { deedOf } from './deeds'
-import type { Said, Spoken, Unclear } from './spoken'
+import type { Deed, Said, Spoken, Unclear } from './spoken'
 
 export interface Reading {
   spoken: Spoken[]
@@ -86,6 +86,8 @@ const belongs = (segment: Segment, after: Said | undefined): boolean =>
 /** Whether a second deed only makes the first one exact: "half an inch shorter", "leave the tail as it is". */
 function goesWith(segment: Segment, token: Said): boolean {
   const acts = segment.said.filter(isAct).map(({ is }) => is)
+  // "the same" and "as last time" are one word for one thing.
+  if (token.is === 'same' && acts.join() === 'same') return true
   const pair = (a: Said['is'], b: Said['is']) => acts.includes(a) && token.is === b
   return (
     acts.includes(token.is) === (token.is === 'keep' && acts.length === 1) &&
@@ -126,12 +128,29 @@ export function readSegments(segments: readonly Segment[]): Reading {
     waiting = []
     const read = deedOf(segment.said, zones)
     if ('question' in read) reading.unclear.push({ words, question: read.question })
-    else reading.spoken.push({ words, zones: read.zones, except: [], deed: read.deed })
+    else {
+      const deed = sameAsJustSaid(segment, zones, reading.spoken.at(-1)) ?? read.deed
+      reading.spoken.push({ words, zones: read.zones, except: [], deed })
+    }
   }
   for (const segment of waiting)
     reading.unclear.push({ words: wordsOf(segment.said), question: 'what is to be done there?' })
   return reading
 }
+
+/** Said alone, these may mean the length that was said a moment ago; whatever names a time means the last visit. */
+const BARE_SAME = ['same', 'the same']
+
+/** "A 5F on the body, the legs the same": a plain *same* for a zone, right after another zone's length, is that length. */
+function sameAsJustSaid(segment: Segment, zones: readonly ZoneKey[], before: Spoken | undefined): Deed | null {
+  const said = segment.said.filter(({ is }) => is === 'same')
+  const bare = said.length > 0 && said.every(({ words }) => BARE_SAME.includes(words))
+  const timed = segment.said.some(({ words }) => TIMED.test(words))
+  if (!bare || timed || zones.length === 0 || segment.said.some((each) => isAct(each) && each.is !== 'same'))
+    return null
+  return before?.deed.do === 'length' || before?.deed.do === 'tool' ? before.deed : null
+}
+const TIMED = /\b(last|before|usual|previous|then)\b/
 
 /** Only zones and words without weight. */
 const isPlain = (segment: Segment): boolean =>

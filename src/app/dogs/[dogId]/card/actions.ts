@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { cardProblem } from '@/core/card'
-import { problemsOf, refuse, type Result } from '@/core/plan'
+import { problemsOf, refuse, type Result } from '@/core/result'
 import { CardEntry } from '@/core/request'
 import { ZONES } from '@/core/zones'
 import { saveCard } from '@/data/cards'

@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { BuildId, Measured, measuresProblem } from '@/core/build'
-import { problemsOf, refuse, type Result } from '@/core/plan'
+import { problemsOf, refuse, type Result } from '@/core/result'
 import { keepMeasures } from '@/data/dogs'
 
 const NewMeasures = z.strictObject({ dogId: z.number().int().positive(), build: BuildId, measured: Measured })

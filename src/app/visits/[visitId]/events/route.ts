@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { problemsOf, type Result } from '@/core/plan'
+import { problemsOf, type Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 import { sentFromHere } from '../../../sentFromHere'
 import { appendEvents, readLog, readVisit } from '@/data/visits'

@@ -4,7 +4,7 @@ import { readOwners } from '@/data/dogs'
 import { readRecords } from '@/data/records'
 import { Frame } from '@/ui/frame/Frame'
 import { VetNote } from '@/ui/records/VetNote'
-import { showAge } from '@/ui/time/houseTime'
+import { showAge } from '@/core/clock'
 import { idOf, openHouse } from '../../../house'
 import { readVisitFile } from '../../../visitFile'
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { refuse, type Result } from '@/core/plan'
+import { refuse, type Result } from '@/core/result'
 import { MOST_BYTES, keepPhoto, readPhoto } from '@/data/photos'
 import { sentFromHere } from '../../../../sentFromHere'
 

@@ -1,12 +1,6 @@
-import dayjs from 'dayjs'
-import timezone from 'dayjs/plugin/timezone'
-import utc from 'dayjs/plugin/utc'
-
-dayjs.extend(utc)
-dayjs.extend(timezone)
-
-/** Clock and calendar of the house; stored times are UTC. */
-export interface HouseTime {
+/** Clock and calendar of the house, read off a stored moment; stored times are UTC. */
+export interface HouseClock {
+  /** `09:05` */
   clock: (ms: number) => string
   /** `2027-03-02` */
   day: (ms: number) => string
@@ -15,9 +9,6 @@ export interface HouseTime {
   /** `2 Mar` */
   shortDay: (ms: number) => string
   minuteOfHour: (ms: number) => number
-  /** The moment of a clock time on a day. */
-  at: (day: string, clock: string) => number
-  startOfDay: (day: string) => number
 }
 
 const FORMATS = {
@@ -38,7 +29,8 @@ function formatter(name: keyof typeof FORMATS, timeZone: string): (ms: number) =
   return (ms) => format.format(ms)
 }
 
-export function houseTime(timeZone: string): HouseTime {
+/** @param timeZone an IANA name, `Europe/London` */
+export function houseClock(timeZone: string): HouseClock {
   const clock = formatter('clock', timeZone)
   return {
     clock,
@@ -46,20 +38,5 @@ export function houseTime(timeZone: string): HouseTime {
     longDay: formatter('longDay', timeZone),
     shortDay: formatter('shortDay', timeZone),
     minuteOfHour: (ms) => Number(clock(ms).slice(3)),
-    at: (day, clockTime) => dayjs.tz(`${day} ${clockTime}`, timeZone).valueOf(),
-    startOfDay: (day) => dayjs.tz(`${day} 00:00`, timeZone).valueOf(),
   }
-}
-
-/** `4:12` of minutes and seconds; hours are counted in minutes. */
-export function showSpan(ms: number): string {
-  const seconds = Math.max(0, Math.floor(ms / 1000))
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
-}
-
-/** `4 years`, `7 months` */
-export function showAge(bornOn: string, day: string): string {
-  const months = dayjs(day).diff(dayjs(bornOn), 'month')
-  if (months < 24) return `${months} months`
-  return `${Math.floor(months / 12)} years`
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { houseTime, showAge, showSpan } from './houseTime'
+import { houseClock, showAge, showSpan } from '.'
 
-const time = houseTime('Europe/London')
+const time = houseClock('Europe/London')
 
 describe('the clock of the house', () => {
   it('shows UTC moments in the house’s own time, summer and winter', () => {
@@ -13,10 +13,6 @@ describe('the clock of the house', () => {
     expect(time.day(Date.UTC(2027, 6, 19, 23, 30))).toBe('2027-07-20')
     expect(time.longDay(Date.UTC(2027, 2, 2, 12))).toBe('Tuesday 2 March')
     expect(time.shortDay(Date.UTC(2027, 2, 2, 12))).toBe('2 Mar')
-  })
-  it('turns a clock time of a day into its moment', () => {
-    expect(time.at('2027-07-19', '10:45')).toBe(Date.UTC(2027, 6, 19, 9, 45))
-    expect(time.startOfDay('2027-07-19')).toBe(Date.UTC(2027, 6, 18, 23))
   })
   it('shows spans and ages', () => {
     expect(showSpan(252_000)).toBe('4:12')

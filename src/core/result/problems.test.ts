@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { Case, problemsOf, showPath } from '.'
+import { Case } from '../plan'
+import { problemsOf, showPath } from './problems'
 
 const GOOD = {
   kovit: 'case/1',
@@ -39,7 +40,7 @@ describe('a case', () => {
     [{ date: undefined }, 'date: Give a date as year-month-day, such as 2027-03-02.'],
     [
       { health: [{ kind: 'sad' }] },
-      'health[0].kind: This must be one of: skin-red, sore, hot-spot, ear-smell, ear-discharge, lump-new, lump-changed, limp, breathing, heart, seizure, diabetic, arthritis, unsteady, blind, deaf, in-season, stitches, parasites, allergy, crust.',
+      'health[0].kind: This must be one of: skin-red, sore, hot-spot, ear-smell, ear-discharge, lump-new, lump-changed, limp, breathing, heart, seizure, diabetic, arthritis, unsteady, blind, deaf, in-season, stitches, parasites, allergy, crust, lump, other.',
     ],
     [{ request: undefined }, 'request: This is missing, or it is not an object.'],
   ])('%j is refused by the field', (change, line) => expect(problems(change)).toEqual([line]))

@@ -1,0 +1,3 @@
+export { houseClock } from './houseClock'
+export type { HouseClock } from './houseClock'
+export { showAge, showSpan } from './words'

@@ -1,0 +1,14 @@
+import { monthsBetween, type Day } from '../units'
+
+/** `4:12` of minutes and seconds; hours are counted in minutes. */
+export function showSpan(ms: number): string {
+  const seconds = Math.max(0, Math.floor(ms / 1000))
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}
+
+/** `4 years`, `7 months`: an age in months is said until a dog is two. */
+export function showAge(bornOn: Day, day: Day): string {
+  const months = monthsBetween(bornOn, day)
+  if (months < 24) return `${months} months`
+  return `${Math.floor(months / 12)} years`
+}

@@ -1,0 +1,2 @@
+export { problemsOf, refuse } from './problems'
+export type { Problem, Result } from './problems'

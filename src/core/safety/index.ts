@@ -1,0 +1,2 @@
+export { isSafe, safeCut } from './gate'
+export type { AskedCut, GateFacts, Passed } from './gate'

@@ -1,0 +1,20 @@
+import dayjs from 'dayjs'
+import timezone from 'dayjs/plugin/timezone'
+import utc from 'dayjs/plugin/utc'
+import { houseClock, type HouseClock } from '@/core/clock'
+
+dayjs.extend(utc)
+dayjs.extend(timezone)
+
+/** The house's clock in both directions: a moment as it is read there, and the moment of a clock time there. */
+export interface HouseTime extends HouseClock {
+  /** The moment of a clock time on a day. */
+  at: (day: string, clock: string) => number
+  startOfDay: (day: string) => number
+}
+
+/** @param timeZone an IANA name, `Europe/London` */
+export function houseTime(timeZone: string): HouseTime {
+  const at = (day: string, clock: string) => dayjs.tz(`${day} ${clock}`, timeZone).valueOf()
+  return { ...houseClock(timeZone), at, startOfDay: (day) => at(day, '00:00') }
+}
