@@ -1,11 +1,13 @@
 import { database } from '@/data/connection'
-import { makeDemo } from '@/data/demo'
 import { migrate } from '@/data/migrations'
+import { makeDemo } from '@/demo'
+import { rebuildFacts } from '@/service/insight/rebuildFacts'
 
 /** Brings the tables up to date and fills an empty house with the demo. Prints what was done. */
 async function main(): Promise<void> {
   const open = database()
   const ran = await migrate(open)
+  await rebuildFacts()
   const empty = (await open.models.dog.count()) === 0
   const demo = empty ? await makeDemo(Date.now()) : null
   await open.sequelize.close()

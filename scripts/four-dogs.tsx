@@ -1,8 +1,9 @@
 import { createElement } from 'react'
 import { renderToStaticMarkup } from 'react-dom/server'
 import { drawingOf } from '../src/core/card'
-import { consentTitle, isOldOrIll } from '../src/core/care'
+import { consentTitle } from '../src/core/care'
 import { drawView, figureOf } from '../src/core/figure'
+import { isOldOrIll } from '../src/core/health'
 import { Case, makePlan, type Plan } from '../src/core/plan'
 import { stageLabel } from '../src/core/stages'
 import { plannedSegments } from '../src/core/strip'
@@ -115,8 +116,7 @@ function grouped(lines: readonly { stage: string; why: string }[]): string[] {
 
 /** What every plan says is left out; only what this dog adds is shown. */
 function differs({ dog, health = [] }: Case, plan: Plan, everywhere: ReadonlySet<string>): string[] {
-  const kinds = new Set<string>(health.map(({ kind }) => kind))
-  const signs = isOldOrIll(dog.ageMonths ?? null, kinds) ? [...plan.consents, 'old-or-ill' as const] : plan.consents
+  const signs = isOldOrIll(dog, health) ? [...plan.consents, 'old-or-ill' as const] : plan.consents
   const own = plan.cautions.filter(({ id }) => !everywhere.has(id))
   return [
     ...signs.map((id) => `<b class="must">The owner signs:</b> ${consentTitle(id)}`),

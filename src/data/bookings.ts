@@ -1,10 +1,11 @@
-import { Op, type Transaction } from 'sequelize'
+import { Op, literal } from 'sequelize'
 import { z } from 'zod'
 import { LengthMm } from '@/core/lengths'
 import { Request } from '@/core/request'
 import { StageId } from '@/core/stages'
 import { ZoneId, ZoneKey } from '@/core/zones'
-import { database } from './connection'
+import { HELD, database } from './connection'
+import { jsonOf } from './jsonOf'
 import type { Row } from './models'
 import type { BookingFields } from './models/rows'
 
@@ -33,9 +34,11 @@ export interface Booking extends LookOver {
   service: string
   request: Request
   setting: 'salon' | 'mobile'
+  /** Grows with every change; a change made from an older one is stale. */
+  version: number
 }
 
-export type NewBooking = Omit<Booking, 'id' | 'coatSidesMm' | 'own'>
+export type NewBooking = Omit<Booking, 'id' | 'coatSidesMm' | 'own' | 'version'>
 
 /** @throws when a stored row does not fit a booking */
 function toBooking(row: Row<BookingFields>): Booking {
@@ -45,7 +48,7 @@ function toBooking(row: Row<BookingFields>): Booking {
     mats: JSON.parse(row.mats),
     coatSidesMm: JSON.parse(row.coatSides),
   })
-  const request = Request.parse(JSON.parse(row.request))
+  const request = jsonOf(Request, row.request)
   return {
     id,
     dogId,
@@ -56,12 +59,19 @@ function toBooking(row: Row<BookingFields>): Booking {
     startMs: row.startAt.getTime(),
     request,
     ...lookOver,
-    own: OwnOrder.parse(JSON.parse(row.ownOrder)),
+    own: jsonOf(OwnOrder, row.ownOrder),
+    version: row.rowVersion,
   }
 }
 
 export async function readBooking(bookingId: number): Promise<Booking | null> {
   const row = await database().models.booking.findByPk(bookingId)
+  return row && toBooking(row)
+}
+
+/** A booking whose row is held until the transaction ends. */
+export async function holdBooking(bookingId: number): Promise<Booking | null> {
+  const row = await database().models.booking.findByPk(bookingId, HELD)
   return row && toBooking(row)
 }
 
@@ -84,11 +94,15 @@ export async function readBookings(fromMs: number, toMs: number): Promise<Bookin
   return rows.map(toBooking)
 }
 
-/** A dog's bookings that start at or after a moment, soonest first. */
-export async function readBookingsOfDog(dogId: number, fromMs: number): Promise<Booking[]> {
-  const where = { dogId, startAt: { [Op.gte]: new Date(fromMs) } }
+/** Bookings of some dogs that start at or after a moment, soonest first. */
+export async function readBookingsOfDogs(dogIds: readonly number[], fromMs: number): Promise<Booking[]> {
+  const where = { dogId: [...dogIds], startAt: { [Op.gte]: new Date(fromMs) } }
   return (await database().models.booking.findAll({ where, order: [['startAt', 'ASC']] })).map(toBooking)
 }
+
+/** A dog's bookings that start at or after a moment, soonest first. */
+export const readBookingsOfDog = (dogId: number, fromMs: number): Promise<Booking[]> =>
+  readBookingsOfDogs([dogId], fromMs)
 
 /** @returns the id of the new booking */
 export async function addBooking(booking: NewBooking): Promise<number> {
@@ -107,22 +121,25 @@ export async function addBooking(booking: NewBooking): Promise<number> {
   return row.id
 }
 
-/** Keeps what is asked and what was measured for a visit to come. */
-export async function keepRequest(
+/** Keeps what is asked and what was measured for a visit to come. Its row should be held. */
+export async function changeBooking(
   bookingId: number,
-  request: Request,
-  lookOver: LookOver,
-  own: OwnOrder = {},
-  within?: Transaction,
+  { request, lookOver, own, startMs }: { request?: Request; lookOver?: LookOver; own?: OwnOrder; startMs?: number },
 ): Promise<void> {
   await database().models.booking.update(
     {
-      request: JSON.stringify(request),
-      coatNow: JSON.stringify(lookOver.coatNowMm),
-      mats: JSON.stringify(lookOver.mats),
-      coatSides: JSON.stringify(lookOver.coatSidesMm),
-      ownOrder: JSON.stringify(own),
+      ...(startMs === undefined ? {} : { startAt: new Date(startMs) }),
+      ...(request ? { request: JSON.stringify(request) } : {}),
+      ...(lookOver
+        ? {
+            coatNow: JSON.stringify(lookOver.coatNowMm),
+            mats: JSON.stringify(lookOver.mats),
+            coatSides: JSON.stringify(lookOver.coatSidesMm),
+          }
+        : {}),
+      ...(own ? { ownOrder: JSON.stringify(own) } : {}),
+      rowVersion: literal('row_version + 1') as unknown as number,
     },
-    { where: { id: bookingId }, transaction: within ?? null },
+    { where: { id: bookingId } },
   )
 }

@@ -1,6 +1,7 @@
-import { Op, type Transaction } from 'sequelize'
+import { Op } from 'sequelize'
+import { honestCut } from '@/core/formats'
 import { CardEntry } from '@/core/request'
-import { database } from './connection'
+import { HELD, database, inTransaction } from './connection'
 
 export interface TrimCard {
   id: number
@@ -22,26 +23,19 @@ export interface NewCard {
   zones: readonly CardEntry[]
 }
 
-/** Saves a card as the dog's next version; a card is never overwritten. Runs inside the caller's transaction. */
-export async function addCard(card: NewCard, transaction: Transaction): Promise<{ id: number; version: number }> {
+/** Keeps a card as the dog's next version; a card is never overwritten. */
+export function addCard(card: NewCard): Promise<{ id: number; version: number }> {
   const { models } = database()
   const { dogId, kind, madeBy, why } = card
-  // The dog's row is held, so that two tablets saving at once get two versions.
-  await models.dog.findByPk(dogId, { lock: transaction.LOCK.UPDATE, transaction })
-  const newest = await models.card.max<number, (typeof models.card)['prototype']>('version', {
-    where: { dogId },
-    transaction,
+  return inTransaction(async () => {
+    // The dog's row is held, so that two who save at once get two versions.
+    await models.dog.findByPk(dogId, HELD)
+    const newest = await models.card.findOne({ where: { dogId }, order: [['version', 'DESC']] })
+    const version = (newest?.version ?? 0) + 1
+    const row = await models.card.create({ dogId, version, kind, madeBy, why, madeAt: new Date(card.madeMs) })
+    await models.cardZone.bulkCreate(card.zones.map((entry) => ({ ...entry, cardId: row.id })))
+    return { id: row.id, version }
   })
-  const version = (newest ?? 0) + 1
-  const row = await models.card.create(
-    { dogId, version, kind, madeBy, why, madeAt: new Date(card.madeMs) },
-    { transaction },
-  )
-  await models.cardZone.bulkCreate(
-    card.zones.map((entry) => ({ ...entry, cardId: row.id })),
-    { transaction },
-  )
-  return { id: row.id, version }
 }
 
 /** @throws when a stored zone does not fit a card entry */
@@ -54,7 +48,7 @@ export async function readCards(cardIds: readonly number[]): Promise<Map<number,
   const { models } = database()
   const [rows, zones] = await Promise.all([
     models.card.findAll({ where: { id: [...cardIds] } }),
-    models.cardZone.findAll({ where: { cardId: [...cardIds] }, order: [['id', 'ASC']] }),
+    models.cardZone.findAll({ where: { cardId: [...cardIds] }, order: [['id', 'ASC']], raw: true }),
   ])
   const byCard = new Map<number, CardEntry[]>(cardIds.map((id) => [id, []]))
   for (const row of zones) byCard.get(row.cardId)?.push(toEntry(row))
@@ -92,11 +86,9 @@ export async function readVersion(dogId: number, version: number): Promise<TrimC
   return row && readCard(row.id)
 }
 
-/** Saves a card from its own desk as the dog's next version. */
-export const saveCard = (card: Omit<NewCard, 'kind'>): Promise<{ id: number; version: number }> =>
-  database().sequelize.transaction((transaction) => addCard({ ...card, kind: 'saved' }, transaction))
-
 function toEntry(row: object): CardEntry {
-  const { zone, side, method, blade, comb, lay, lengthMm, shape, join, why } = row as CardEntry
-  return CardEntry.parse({ zone, side, method, blade, comb, lay, lengthMm, shape, join, why })
+  const { zone, side, method, blade, comb, lay, shape, join, why } = row as CardEntry
+  // Decimals come as text from the driver.
+  const lengthMm = Number((row as CardEntry).lengthMm)
+  return CardEntry.parse(honestCut({ zone, side, method, blade, comb, lay, lengthMm, shape, join, why }))
 }

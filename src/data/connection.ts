@@ -1,5 +1,6 @@
+import { AsyncLocalStorage } from 'node:async_hooks'
 import mariadb from 'mariadb'
-import { Sequelize } from 'sequelize'
+import { Sequelize, Transaction } from 'sequelize'
 import { defineModels, type Models } from './models'
 
 export interface Database {
@@ -9,6 +10,17 @@ export interface Database {
 
 /** A busy machine may take a while to say hello. */
 const CONNECT_MS = 10_000
+/** Screens, a close and a booking at the same moment: each holds one connection for its transaction. */
+const MOST_CONNECTIONS = 12
+
+/** Every query of a transaction finds it here, so that no repository has to hand it on. */
+const running = new AsyncLocalStorage<Map<string, unknown>>()
+Sequelize.useCLS({
+  get: (key: string) => running.getStore()?.get(key),
+  set: (key: string, value: unknown) => running.getStore()?.set(key, value),
+  run: (work: (context: unknown) => void) => running.run(new Map(), () => work(undefined)),
+  bind: <Work>(work: Work) => work,
+})
 
 /** Opens a pool to the house's database. All times are UTC. */
 export function openDatabase(url: string): Database {
@@ -18,7 +30,7 @@ export function openDatabase(url: string): Database {
     logging: false,
     timezone: '+00:00',
     dialectOptions: { connectTimeout: CONNECT_MS },
-    pool: { max: 8, min: 0 },
+    pool: { max: MOST_CONNECTIONS, min: 0 },
     define: { underscored: true, timestamps: false },
   })
   return { sequelize, models: defineModels(sequelize) }
@@ -33,3 +45,33 @@ export function database(): Database {
   if (!url) throw new Error('KOVIT_DATABASE_URL is not set; start with npm start.')
   return (shared.kovitDatabase = openDatabase(url))
 }
+
+/** Two that wait for each other: the database ends one of them, which is then done again. */
+const DEADLOCK = 1213
+const TRIES = 5
+
+/**
+ * Does one thing as a whole: all of it is kept, or nothing. Each query sees what others have committed by then, so that
+ * what is read behind a lock is never older than the lock. Inside another transaction it joins that one.
+ */
+export async function inTransaction<T>(work: () => Promise<T>): Promise<T> {
+  if (running.getStore()?.get('transaction')) return work()
+  for (let tries = 1; ; tries++)
+    try {
+      return await database().sequelize.transaction(
+        { isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED },
+        work,
+      )
+    } catch (error) {
+      if (tries === TRIES || errorNumber(error) !== DEADLOCK) throw error
+    }
+}
+
+/** The database's own number of an error; null for any other error. */
+export function errorNumber(error: unknown): number | null {
+  const { parent } = error as { parent?: { errno?: unknown } }
+  return typeof parent?.errno === 'number' ? parent.errno : null
+}
+
+/** Holds a row until the transaction ends: whoever else wants to change it waits. */
+export const HELD = { lock: Transaction.LOCK.UPDATE } as const

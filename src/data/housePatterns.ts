@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { refuse, type Result } from '@/core/result'
 import { CardEntry } from '@/core/request'
 import { database } from './connection'
+import { jsonOf } from './jsonOf'
 
 export interface HousePattern {
   id: number
@@ -22,7 +23,7 @@ export async function readHousePatterns(): Promise<HousePattern[]> {
     words,
     madeBy,
     madeMs: madeAt.getTime(),
-    card: z.array(CardEntry).parse(JSON.parse(card)),
+    card: jsonOf(z.array(CardEntry), card),
   }))
 }
 

@@ -1,7 +1,7 @@
 import { House } from '@/core/order'
 import { refuse, type Result } from '@/core/result'
 import { StageId } from '@/core/stages'
-import { database } from './connection'
+import { database, inTransaction } from './connection'
 
 const NUMBERS: readonly string[] = ['brushLimitMin', 'waterMaxC', 'chancePercent', 'slotStepMin']
 
@@ -18,11 +18,11 @@ export type RuleChange = { [Id in keyof House]?: House[Id] | null }
 
 /** Decides rules; null gives a limit back to the trade's usual. */
 export async function decideRule(rule: RuleChange): Promise<void> {
-  const { models, sequelize } = database()
-  await sequelize.transaction(async (transaction) => {
+  const { models } = database()
+  await inTransaction(async () => {
     for (const [ruleId, choice] of Object.entries(rule))
-      if (choice === null) await models.rule.destroy({ where: { ruleId }, transaction })
-      else await models.rule.upsert({ ruleId, choice: String(choice) }, { transaction })
+      if (choice === null) await models.rule.destroy({ where: { ruleId } })
+      else await models.rule.upsert({ ruleId, choice: String(choice) })
   })
 }
 

@@ -75,3 +75,16 @@ export async function changeTool(
   await row.update({ ...rest, ...(sharpenedMs === undefined ? {} : { sharpenedAt: new Date(sharpenedMs) }) })
   return { ok: true, value: null }
 }
+
+/** Writes how long each blade worked in a visit; what was written for it before is replaced. */
+export async function keepBladeUse(
+  visitId: number,
+  minutes: ReadonlyMap<BladeId, number>,
+  workedMs: number,
+): Promise<void> {
+  const { bladeUse } = database().models
+  await bladeUse.destroy({ where: { visitId } })
+  await bladeUse.bulkCreate(
+    [...minutes].map(([blade, min]) => ({ visitId, blade, minutes: min, workedAt: new Date(workedMs) })),
+  )
+}

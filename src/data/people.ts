@@ -1,25 +1,49 @@
+import { literal } from 'sequelize'
 import { StationKind, Work } from '@/core/people'
 import { refuse, type Result } from '@/core/result'
-import { database } from './connection'
+import { HELD, database } from './connection'
+import { jsonOf } from './jsonOf'
+import type { Row } from './models'
+import type { StaffFields } from './models/rows'
 
 export interface StaffMember {
   id: number
   name: string
   role: 'groomer' | 'bather'
   work: Work
+  /** Grows with every change; a change made from an older one is stale. */
+  version: number
 }
 
 /** Everybody who works here. @throws when a stored row does not fit */
 export async function readStaff(): Promise<StaffMember[]> {
   const rows = await database().models.staff.findAll({ order: [['id', 'ASC']] })
-  return rows.map(({ id, name, role, work }) => ({ id, name, role, work: Work.parse(JSON.parse(work)) }))
+  return rows.map(toMember)
 }
 
-export async function keepWork(id: number, work: Work): Promise<Result<null>> {
-  const row = await database().models.staff.findByPk(id)
-  if (!row) return refuse('id', 'Nobody of that name works here.')
-  await row.update({ work: JSON.stringify(work) })
-  return { ok: true, value: null }
+const toMember = ({ id, name, role, work, rowVersion }: Row<StaffFields>): StaffMember => ({
+  id,
+  name,
+  role,
+  work: jsonOf(Work, work),
+  version: rowVersion,
+})
+
+/** Somebody whose row is held until the transaction ends; null when nobody of that id works here. */
+export async function holdMember(id: number): Promise<StaffMember | null> {
+  const row = await database().models.staff.findByPk(id, HELD)
+  return row && toMember(row)
+}
+
+/** @returns the id of who is new here */
+export async function addMember({ work, ...member }: Omit<StaffMember, 'id' | 'version'>): Promise<number> {
+  return (await database().models.staff.create({ ...member, work: JSON.stringify(work) })).id
+}
+
+/** Changes what somebody does and when. The row should be held. */
+export async function changeWork(id: number, work: Work): Promise<void> {
+  const rowVersion = literal('row_version + 1') as unknown as number
+  await database().models.staff.update({ work: JSON.stringify(work), rowVersion }, { where: { id } })
 }
 
 export interface Station {

@@ -1,8 +1,8 @@
-import { readHouse } from '@/data/house'
+import { isHouseThere } from '@/service/house/openHouse'
 
 export const dynamic = 'force-dynamic'
 
 /** Whether pages and database answer. */
 export async function GET(): Promise<Response> {
-  return (await readHouse()) ? new Response('ok') : new Response('no house', { status: 503 })
+  return (await isHouseThere()) ? new Response('ok') : new Response('no house', { status: 503 })
 }

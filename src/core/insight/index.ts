@@ -1,2 +1,3 @@
 export { insightOf } from './insight'
+export { GroomFacts } from './insight'
 export type { Groomed, Insight } from './insight'

@@ -1,24 +1,33 @@
-import type { CoatId } from '../coat'
-import type { PlannedStage } from '../stages'
-import { familyOf, type Family, type StageId } from '../stages'
+import { z } from 'zod'
+import { CoatId } from '../coat'
+import { StageId, familyOf, type Family } from '../stages'
 
-/** One groom that was wrapped up, as far as the house learns from looking at many. Minutes throughout. */
-export interface Groomed {
+const minutes = z.number().nonnegative()
+
+/** What the house learns from one groom that was wrapped up, as it is written at the close. Minutes throughout. */
+export const GroomFacts = z.strictObject({
+  coat: CoatId,
+  /** Planned hands-on minutes. */
+  stages: z.array(z.strictObject({ id: StageId, p50: minutes })),
+  /** Hands-on minutes as they were. */
+  done: z.partialRecord(StageId, minutes),
+  /** From the first stage to the end, waits and pauses with it. */
+  doneMin: minutes,
+  slotMin: minutes,
+  /** What was promised before it began. */
+  promised: z.strictObject({ p90: minutes, chance: z.number() }),
+  /** 0 to 100; null where nothing was cut. */
+  repeat: z.number().nullable(),
+  /** The worst grade of the day; null when none was noted. */
+  worstGrade: z.number().nullable(),
+})
+export type GroomFacts = z.infer<typeof GroomFacts>
+
+/** The facts of a groom, with when and by whom. */
+export interface Groomed extends GroomFacts {
   /** Calendar month, `2026-11`. */
   month: string
-  coat: CoatId
   groomer: string
-  stages: readonly PlannedStage[]
-  done: ReadonlyMap<StageId, number>
-  /** From the first stage to the end, waits and pauses with it. */
-  doneMin: number
-  slotMin: number
-  /** What was promised before it began. */
-  promised: { p90: number; chance: number }
-  /** 0 to 100; null where nothing was cut. */
-  repeat: number | null
-  /** The worst grade of the day; null when none was noted. */
-  worstGrade: number | null
 }
 
 export interface Kept {
@@ -103,7 +112,7 @@ function familyMinutes(family: Family, grooms: readonly Groomed[]): Insight['byF
     const there = stages.filter(({ id }) => familyOf(id) === family)
     return {
       planned: there.reduce((sum, { p50 }) => sum + p50, 0),
-      done: there.reduce((sum, { id }) => sum + (done.get(id) ?? 0), 0),
+      done: there.reduce((sum, { id }) => sum + (done[id] ?? 0), 0),
     }
   })
   return { family, plannedMin: mean(sums.map(({ planned }) => planned)), doneMin: mean(sums.map(({ done }) => done)) }
@@ -114,7 +123,7 @@ function biasOf(grooms: readonly Groomed[]): Insight['bias'] {
   const logs = new Map<StageId, number[]>()
   for (const { stages, done } of grooms)
     for (const { id, p50 } of stages) {
-      const doneMin = done.get(id) ?? 0
+      const doneMin = done[id] ?? 0
       if (doneMin > 0 && p50 > 0) logs.set(id, [...(logs.get(id) ?? []), Math.log(doneMin / p50)])
     }
   return [...logs]

@@ -1,7 +1,7 @@
 import type { Want } from '../patterns'
 import type { ZoneId } from '../zones'
 import type { Request } from './request'
-import { put, wishAt, type Wishes } from './wish'
+import { put, type Wishes } from './wish'
 
 /** Scissored to a shape where nobody says how long, mm. Source: from memory. */
 const ROUND_FEET_MM = 15

@@ -1,7 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { HEALTH_KINDS, refers, type HealthFact } from '../health'
-import { BLADES, COMBS, FULL_KIT, SKIP_BLADES, byHand, cutWith, isSkipTooth, ladder, type Kit } from '../lengths'
+import {
+  BLADES,
+  COMBS,
+  FULL_KIT,
+  SKIP_BLADES,
+  byHand,
+  cutWith,
+  isSkipTooth,
+  ladder,
+  type BladeId,
+  type Kit,
+} from '../lengths'
 import { catchUp, CATCH_UPS } from '../catch-up'
 import { Case, gateFacts, makePlan, meansOf, type Plan } from '../plan'
 import { PATTERNS } from '../patterns'
@@ -55,10 +66,19 @@ function harms({ zone, side, method, blade }: CardEntry, input: Case): string | 
   if (facts.some((fact) => refers(fact) && here(fact))) return 'a zone that a vet has to see'
   if (zone === 'ear-canal' && facts.some(({ kind }) => kind === 'ear-smell' || kind === 'ear-discharge'))
     return 'a sore ear'
-  if (method !== 'clip' || blade === null) return null
+  return method === 'clip'
+    ? bladeHarms(
+        blade,
+        zone,
+        input,
+        facts.some((fact) => fact.kind === 'skin-red' && (fact.zone === undefined || here(fact))),
+      )
+    : null
+}
+
+function bladeHarms(blade: BladeId, zone: ZoneId, input: Case, red: boolean): string | null {
   if (isSkipTooth(blade) && (THIN_SKIN.includes(zone) || (input.behaviour?.clipper ?? 0) >= 3))
     return 'a skip-tooth blade'
-  const red = facts.some((fact) => fact.kind === 'skin-red' && (fact.zone === undefined || here(fact)))
   const tender = input.dog.lightSkin === true || (input.dog.visits ?? 9) < 3 || red
   if (['50', '40', '30'].includes(blade) && tender && FACE_AND_FEET.includes(zone)) return 'a bare fine blade'
   return blade === '15' && red ? 'a 15 on red skin' : null

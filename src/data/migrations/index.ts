@@ -1,6 +1,7 @@
-import type { QueryInterface } from 'sequelize'
+import type { QueryInterface, Sequelize } from 'sequelize'
+import { QueryTypes } from 'sequelize'
 import { Umzug, SequelizeStorage } from 'umzug'
-import type { Database } from '../connection'
+import { errorNumber, type Database } from '../connection'
 import { FIRST_TABLES } from './0001-first-tables'
 import { KIT_AND_PATTERNS } from './0002-kit-and-patterns'
 import { MEASURES } from './0003-measures'
@@ -9,6 +10,7 @@ import { HOUSE_CAUTIONS } from './0005-house-cautions'
 import { OWN_ORDER } from './0006-own-order'
 import { PHOTOS_PEOPLE_STATIONS } from './0007-photos-people-stations'
 import { PACE } from './0008-pace'
+import { ONE_TRUTH } from './0009-one-truth'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -20,20 +22,45 @@ const MIGRATIONS = [
   { name: '0006-own-order', statements: OWN_ORDER },
   { name: '0007-photos-people-stations', statements: PHOTOS_PEOPLE_STATIONS },
   { name: '0008-pace', statements: PACE },
+  { name: '0009-one-truth', statements: ONE_TRUTH },
 ]
 
-/** Brings the tables up to date. Returns the names of the migrations that ran. */
+/** Brings the tables up to date, going on where an earlier start was cut off. Returns the names of the migrations that ran. */
 export async function migrate({ sequelize }: Database): Promise<string[]> {
+  await sequelize.query('CREATE TABLE IF NOT EXISTS migration_steps (name VARCHAR(100) PRIMARY KEY, done INT NOT NULL)')
   const umzug = new Umzug<QueryInterface>({
     migrations: MIGRATIONS.map(({ name, statements }) => ({
       name,
-      up: async ({ context }) => {
-        for (const statement of statements) await context.sequelize.query(statement)
-      },
+      up: ({ context }) => runSteps(context.sequelize, name, statements),
     })),
     context: sequelize.getQueryInterface(),
     storage: new SequelizeStorage({ sequelize }),
     logger: undefined,
   })
   return (await umzug.up()).map(({ name }) => name)
+}
+
+/** "Is there already" for a table, a column, an index, a trigger, a constraint. */
+const THERE_ALREADY = [1050, 1060, 1061, 1359, 1826]
+
+/**
+ * Runs the statements of a migration one by one and remembers how far it came: the database cannot take back half a
+ * migration. A statement whose mark was cut off may have been done, and is then there already.
+ */
+async function runSteps(sequelize: Sequelize, name: string, statements: readonly string[]): Promise<void> {
+  const [before] = await sequelize.query<{ done: number }>('SELECT done FROM migration_steps WHERE name = ?', {
+    replacements: [name],
+    type: QueryTypes.SELECT,
+  })
+  if (!before) await sequelize.query('INSERT INTO migration_steps (name, done) VALUES (?, 0)', { replacements: [name] })
+  for (const [step, statement] of statements.entries()) {
+    if (before && step < before.done) continue
+    try {
+      await sequelize.query(statement)
+    } catch (error) {
+      const wasCutOff = before !== undefined && step === before.done
+      if (!wasCutOff || !THERE_ALREADY.includes(errorNumber(error) ?? 0)) throw error
+    }
+    await sequelize.query('UPDATE migration_steps SET done = ? WHERE name = ?', { replacements: [step + 1, name] })
+  }
 }

@@ -7,6 +7,8 @@ import type {
   CardZoneFields,
   DogFields,
   EventFields,
+  GroomFactsFields,
+  GrowthPairFields,
   HouseFields,
   HouseholdFields,
   HousePatternFields,
@@ -44,6 +46,8 @@ export interface Models {
   photo: Table<PhotoFields>
   paceCell: Table<PaceCellFields>
   station: Table<StationFields>
+  groomFacts: Table<GroomFactsFields>
+  growthPair: Table<GrowthPairFields>
 }
 
 const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT, BLOB, DOUBLE } = DataTypes
@@ -51,6 +55,7 @@ const id = { type: INTEGER, autoIncrement: true, primaryKey: true }
 const text = { type: STRING(200), allowNull: false }
 const optional = { type: STRING(200), allowNull: true }
 const number = { type: INTEGER, allowNull: false }
+const counter = { type: INTEGER, allowNull: false, defaultValue: 1 }
 const json = { type: TEXT('long'), allowNull: false }
 const moment = { type: DATE(3), allowNull: false }
 
@@ -70,7 +75,7 @@ export function defineModels(sequelize: Sequelize): Models {
     }),
     house: table('house', { id, name: text, place: text, timeZone: text, unit: text }),
     rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
-    staff: table('staff', { id, name: text, role: text, work: { ...json, defaultValue: '{}' } }),
+    staff: table('staff', { id, name: text, role: text, work: { ...json, defaultValue: '{}' }, rowVersion: counter }),
     station: table('stations', { id, name: text, kind: text, retiredAt: { type: DATE(3) } }),
     photo: table('photos', {
       id: { type: STRING(36), primaryKey: true },
@@ -129,6 +134,7 @@ export function defineModels(sequelize: Sequelize): Models {
       behaviour: json,
       health: json,
       measures: { ...json, defaultValue: '{}' },
+      rowVersion: counter,
     }),
     booking: table('bookings', {
       id,
@@ -143,6 +149,7 @@ export function defineModels(sequelize: Sequelize): Models {
       coatSides: { ...json, defaultValue: '{}' },
       ownOrder: { ...json, defaultValue: '{}' },
       setting: text,
+      rowVersion: counter,
     }),
     card: table('trim_cards', {
       id,
@@ -179,6 +186,8 @@ export function defineModels(sequelize: Sequelize): Models {
       closedAt: { type: DATE(3) },
       liked: { type: BOOLEAN },
       verdicts: { ...json, defaultValue: '{}' },
+      format: counter,
+      leftBehind: { type: TEXT('long'), allowNull: true },
     }),
     event: table('visit_events', {
       id: { type: STRING(36), primaryKey: true },
@@ -187,6 +196,28 @@ export function defineModels(sequelize: Sequelize): Models {
       kind: text,
       payload: json,
       receivedAt: moment,
+      no: { type: BIGINT, get: figure('no') },
+      device: { type: STRING(40) },
+      authorId: { type: INTEGER },
+      format: counter,
+    }),
+    growthPair: table('growth_pairs', {
+      id,
+      visitId: number,
+      dogId: number,
+      foundAt: moment,
+      bodyPart: text,
+      leftMm: { type: DECIMAL(6, 2), get: figure('leftMm') },
+      foundMm: { type: DECIMAL(6, 2), get: figure('foundMm') },
+      weeks: { type: DECIMAL(7, 3), get: figure('weeks') },
+    }),
+    groomFacts: table('groom_facts', {
+      visitId: { type: INTEGER, primaryKey: true },
+      dogId: number,
+      staffId: number,
+      startedAt: moment,
+      format: counter,
+      facts: json,
     }),
   }
   models.card.hasMany(models.cardZone, { foreignKey: 'cardId', as: 'zones' })

@@ -15,6 +15,7 @@ export interface StaffFields {
   name: string
   role: 'groomer' | 'bather'
   work: string
+  rowVersion: number
 }
 export interface StationFields {
   id: number
@@ -89,6 +90,7 @@ export interface DogFields {
   faceShape: string
   behaviour: string
   health: string
+  rowVersion: number
 }
 export interface BookingFields {
   id: number
@@ -103,6 +105,7 @@ export interface BookingFields {
   coatSides: string
   ownOrder: string
   setting: 'salon' | 'mobile'
+  rowVersion: number
 }
 export interface CardFields {
   id: number
@@ -139,6 +142,9 @@ export interface VisitFields {
   closedAt: Date | null
   liked: boolean | null
   verdicts: string
+  /** The number of the stored shapes of case and plan. */
+  format: number
+  leftBehind: string | null
 }
 export interface PaceCellFields {
   id: string
@@ -153,4 +159,27 @@ export interface EventFields {
   kind: string
   payload: string
   receivedAt: Date
+  /** In the order in which the server took them in; given by the database. */
+  no: number
+  device: string | null
+  authorId: number | null
+  format: number
+}
+export interface GrowthPairFields {
+  id: number
+  visitId: number
+  dogId: number
+  foundAt: Date
+  bodyPart: string
+  leftMm: number
+  foundMm: number
+  weeks: number
+}
+export interface GroomFactsFields {
+  visitId: number
+  dogId: number
+  staffId: number
+  startedAt: Date
+  format: number
+  facts: string
 }

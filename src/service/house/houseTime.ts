@@ -18,3 +18,6 @@ export function houseTime(timeZone: string): HouseTime {
   const at = (day: string, clock: string) => dayjs.tz(`${day} ${clock}`, timeZone).valueOf()
   return { ...houseClock(timeZone), at, startOfDay: (day) => at(day, '00:00') }
 }
+
+export const MS_PER_MIN = 60_000
+export const DAY_MS = 86_400_000

@@ -23,7 +23,7 @@ import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
 import { MainAction } from './MainAction'
 import { MindHere } from './MindHere'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import { SlotNow } from './SlotNow'
 import { StageNow } from './StageNow'
 import { useKeys } from './useKeys'
@@ -35,10 +35,10 @@ import styles from './bench.module.css'
 const UNSIGNED: readonly StageId[] = ['arrive', 'look-over', 'handover']
 
 /** One dog under the hand: this stage, its clock, its zones and cautions, and where it leads. */
-export function Bench(begun: BenchProps) {
+export function Bench({ view: begun }: { view: BenchView }) {
   const { visitId, dog, plannedCase } = begun
   const router = useRouter()
-  const { log, waiting, refused, add } = useVisitLog(visitId, begun.startLog, begun.groomer)
+  const { log, waiting, aside, refused, add } = useVisitLog(begun)
   const nowMs = useNow(begun.nowMs)
   const [panel, setPanel] = useState<Panel | null>(null)
   const visit = useMemo(() => foldVisit(log), [log])
@@ -86,6 +86,7 @@ export function Bench(begun: BenchProps) {
         visit={visit}
         stage={stage}
         refused={refused}
+        aside={aside}
         sending={waiting > 0}
         add={add}
         unsigned={unsigned}

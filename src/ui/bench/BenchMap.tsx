@@ -6,13 +6,13 @@ import type { ZoneId } from '@/core/zones'
 import { CoatMap, cardCallouts, focusOn } from '../coat-map'
 import { findingCallout, matCallout } from '../records/foundCallouts'
 import styles from './bench.module.css'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import { useWidth } from './useWidth'
 
 /** Labels keep their size on any screen; the drawing takes what is left, down to this. */
 const NARROWEST_PX = 420
 
-interface MapProps extends Pick<BenchProps, 'dog' | 'plan' | 'unit'> {
+interface MapProps extends Pick<BenchView, 'dog' | 'plan' | 'unit'> {
   stageZones: readonly ZoneId[]
   /** Zones whose stage is over. */
   done: readonly ZoneId[]

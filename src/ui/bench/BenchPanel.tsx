@@ -6,7 +6,7 @@ import type { ZoneId } from '@/core/zones'
 import { ConsentPanel } from './ConsentPanel'
 import { FindingPanel } from './FindingPanel'
 import { NotePanel } from './NotePanel'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import type { Happening } from './useVisitLog'
 import { PlacePanel } from './PlacePanel'
 import { ZonePanel } from './ZonePanel'
@@ -19,7 +19,7 @@ export type Panel =
   | { open: 'finding'; from: Finding | null }
   | { open: 'consent'; consent: ConsentId }
 
-interface PanelProps extends BenchProps {
+interface PanelProps extends BenchView {
   panel: Panel
   stage: StageId | null
   visit: Visit

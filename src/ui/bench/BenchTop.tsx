@@ -2,10 +2,10 @@ import Link from 'next/link'
 import type { PlannedStage } from '@/core/stages'
 import type { Visit } from '@/core/visit'
 import { houseClock } from '@/core/clock'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import styles from './bench.module.css'
 
-interface TopProps extends BenchProps {
+interface TopProps extends BenchView {
   visit: Visit
   stage: PlannedStage | null
   waiting: number

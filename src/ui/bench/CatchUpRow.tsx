@@ -5,11 +5,11 @@ import { CATCH_UP_FACTS, catchUps, chooseCatchUps, type CatchUp } from '@/core/c
 import { meansOf, slotPromise } from '@/core/plan'
 import { stagesToCome, stoppedBy, type Forecast, type Visit } from '@/core/visit'
 import { houseClock } from '@/core/clock'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
-interface RowProps extends BenchProps {
+interface RowProps extends BenchView {
   visit: Visit
   ahead: Forecast
   slotEndMs: number

@@ -4,7 +4,9 @@ import type { Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { stageLabel } from '@/core/stages'
 import { missedStages, type Visit } from '@/core/visit'
-import type { BenchProps } from './props'
+import type { Aside } from './device'
+import { eventWords } from './eventWords'
+import type { BenchView } from './props'
 import { BehaviourRow } from './BehaviourRow'
 import { BenchCautions } from './BenchCautions'
 import { Measured } from './Measured'
@@ -14,11 +16,13 @@ import { WeighRow } from './WeighRow'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
-interface MindProps extends BenchProps {
+interface MindProps extends BenchView {
   begun: Plan
   visit: Visit
   stage: PlannedStage | null
   refused: string | null
+  /** What the house's books did not take, kept on this device. */
+  aside: readonly Aside[]
   /** Something is still on its way to the server. */
   sending: boolean
   add: (happening: Happening) => void
@@ -29,7 +33,7 @@ interface MindProps extends BenchProps {
 
 /** What stops the hand, consents, questions from earlier visits, cautions of this stage, how the dog takes it, and stages that were passed over. */
 export function MindHere(props: MindProps) {
-  const { visitId, plan, visit, stage, refused, past, lastKg, timeZone, unsigned, add } = props
+  const { visitId, plan, visit, stage, refused, aside, past, lastKg, timeZone, unsigned, add } = props
   const missed = missedStages(plan.stages, visit)
   return (
     <section className={styles.mind} aria-label="Mind here">
@@ -79,6 +83,16 @@ export function MindHere(props: MindProps) {
         </div>
       )}
       <RefusedPhotos visitId={visitId} />
+      {aside.length > 0 && (
+        <div className="kv-notice" data-level="must" role="alert">
+          <b>Kept aside: {aside.length}. Not taken into the books, still on this device.</b>
+          {aside.map(({ event, why }) => (
+            <p key={event.id}>
+              {eventWords(event)}. {why}
+            </p>
+          ))}
+        </div>
+      )}
       {refused && (
         <p role="alert" className="kv-notice kv-must kv-late">
           {refused}

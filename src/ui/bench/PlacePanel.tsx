@@ -10,11 +10,11 @@ import type { Visit } from '@/core/visit'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import { showFigure, unitWord } from '../coat-map'
 import { freshAt } from './FindingPanel'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
-interface PanelProps extends BenchProps {
+interface PanelProps extends BenchView {
   zone: ZoneId
   visit: Visit
   add: (happening: Happening) => void

@@ -3,7 +3,7 @@ import { forecast, type Visit } from '@/core/visit'
 import { Tape } from '../tape'
 import { houseClock } from '@/core/clock'
 import { CatchUpRow } from './CatchUpRow'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import type { Happening } from './useVisitLog'
 import { useWidth } from './useWidth'
 import styles from './bench.module.css'
@@ -13,7 +13,7 @@ const TAPE_EDGES = 40
 const toMin = (ms: number) => ms / 60_000
 
 /** The slot as a tape: what happened, what is under way, what is to come, and the finish it leads to. */
-export function SlotNow(props: BenchProps & { visit: Visit; add: (happening: Happening) => void }) {
+export function SlotNow(props: BenchView & { visit: Visit; add: (happening: Happening) => void }) {
   const { dog, plan, plannedCase, visit, nowMs, slotStartMs, slotMin, timeZone } = props
   const { ref, width } = useWidth(TAPE_PX)
   const time = houseClock(timeZone)

@@ -5,12 +5,12 @@ import { minutesOf, missedStages, runningWait, stagesToCome, underWay, type Visi
 import { showSpan } from '@/core/clock'
 import { Facial } from './Facial'
 import { FreeHands } from './FreeHands'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 import type { Happening } from './useVisitLog'
 import { WaitClock } from './WaitClock'
 import styles from './bench.module.css'
 
-interface StageProps extends BenchProps {
+interface StageProps extends BenchView {
   visit: Visit
   stage: PlannedStage | null
   add: (happening: Happening) => void

@@ -9,10 +9,12 @@ import type { StageId, Trigger } from '@/core/stages'
 import type { PastFinding } from './PastFindings'
 import type { OtherDog } from './waits'
 
-export interface BenchProps {
+/** One dog under the hand, as the bench shows it. */
+export interface BenchView {
   visitId: number
   dog: FigureDog & { name: string }
   groomer: string
+  groomerId: number
   /** The plan as it stands: as begun, or as it follows from what was measured since. */
   plan: Plan
   /** What the plan was made from, likewise. */
@@ -20,6 +22,8 @@ export interface BenchProps {
   kit: Kit
   asked: string
   startLog: VisitEvent[]
+  /** The server's number of the last event in it. */
+  startNo: number
   slotStartMs: number
   slotMin: number
   nowMs: number

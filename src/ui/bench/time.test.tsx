@@ -8,7 +8,7 @@ import { CatchUpRow } from './CatchUpRow'
 import { Facial } from './Facial'
 import { FreeHands } from './FreeHands'
 import { Measured } from './Measured'
-import type { BenchProps } from './props'
+import type { BenchView } from './props'
 
 const NINE = Date.UTC(2027, 2, 2, 9)
 const MIN = 60_000
@@ -38,7 +38,7 @@ function row(spareMin: number, more: VisitEvent[] = []): string {
   const { likelyMs } = forecast(plan.stages, visit, NINE, nowMs)
   const slotEndMs = likelyMs + spareMin * MIN
   const ahead = forecast(plan.stages, visit, slotEndMs, nowMs)
-  const bench: BenchProps = {
+  const bench: BenchView = {
     visitId: 1,
     dog: { name: 'Quill', build: 'square', coat: 'curly' },
     groomer: 'Wren',

@@ -3,15 +3,16 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
+import { deviceId, keptAside, keptOutbox, keepAside, keepOutbox, type Aside } from './device'
 
 const RETRY_MS = 4000
-const ASK_MS = 15_000
-const outboxKey = (visitId: number) => `kovit.outbox.${visitId}`
+/** So many events go in one sending: a sending that the browser carries on with after the page is gone holds 64 kB. */
+const BATCH = 40
 
-/** An event without what the hook fills in: id, time and author. */
+/** An event without what the hook fills in: id, time, author and device. */
 export type Happening = VisitEvent extends infer E
   ? E extends VisitEvent
-    ? Omit<E, 'id' | 'atMs' | 'by'>
+    ? Omit<E, 'id' | 'atMs' | 'by' | 'byId' | 'device'>
     : never
   : never
 
@@ -19,41 +20,68 @@ export interface VisitLog {
   log: VisitEvent[]
   /** Not yet taken by the server; kept on this device. */
   waiting: number
-  /** A sentence when the last event was refused. */
+  /** Refused by the server; kept on this device with why. */
+  aside: Aside[]
+  /** A sentence when the last event could not be kept. */
   refused: string | null
   add: (happening: Happening) => void
 }
 
+interface Begun {
+  visitId: number
+  startLog: VisitEvent[]
+  startNo: number
+  groomer: string
+  groomerId: number
+}
+
 /**
  * The log of a visit on this device: written here first, sent when there is a network, and joined with what other
- * screens wrote. Every event has its id from birth, so sending again is harmless.
+ * screens wrote. Every event has its id from birth, so sending again is harmless; each is taken or refused by itself, and
+ * a refused one is kept aside. The server says when there is news.
  */
-export function useVisitLog(visitId: number, start: VisitEvent[], by: string): VisitLog {
-  const [known, setKnown] = useState(start)
+export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: Begun): VisitLog {
+  const [known, setKnown] = useState(startLog)
   const [outbox, setOutbox] = useState<VisitEvent[]>([])
+  const [aside, setAside] = useState<Aside[]>([])
   const [refused, setRefused] = useState<string | null>(null)
   const outboxRef = useRef<VisitEvent[]>([])
+  const since = useRef(startNo)
   const sending = useRef(false)
+  const again = useRef(false)
 
   const keep = useCallback(
     (events: VisitEvent[]) => {
       outboxRef.current = events
-      localStorage.setItem(outboxKey(visitId), JSON.stringify(events))
+      keepOutbox(visitId, events)
       setOutbox(events)
     },
     [visitId],
   )
 
-  const send = useCallback(async () => {
-    const batch = outboxRef.current
-    if (sending.current || batch.length === 0) return
+  /** Sends what waits and takes in what is new; asked for while it runs, it runs once more. */
+  const sync = useCallback(async () => {
+    if (sending.current) {
+      again.current = true
+      return
+    }
     sending.current = true
     try {
-      const answer = await post(visitId, batch)
-      const taken = new Set(batch.map(({ id }) => id))
-      if (answer.ok) setKnown(answer.value)
-      else setRefused(answer.problems.map(({ sentence }) => sentence).join(' '))
-      keep(outboxRef.current.filter(({ id }) => !taken.has(id)))
+      do {
+        again.current = false
+        const batch = outboxRef.current.slice(0, BATCH)
+        const answer = await post(visitId, batch, since.current)
+        if (!answer.ok) return setRefused(answer.problems.map(({ sentence }) => sentence).join(' '))
+        since.current = Math.max(since.current, answer.value.no)
+        setKnown((log) => joined(log, answer.value.events))
+        const why = new Map(
+          answer.value.answers.flatMap((each) => (each.taken === 'refused' ? [[each.id, each.why]] : [])),
+        )
+        const fresh = batch.flatMap((event) => (why.has(event.id) ? [{ event, why: why.get(event.id) ?? '' }] : []))
+        if (fresh.length > 0) setAside(keepAside(visitId, fresh))
+        const answered = new Set(answer.value.answers.map(({ id }) => id))
+        if (batch.length > 0) keep(outboxRef.current.filter(({ id }) => !answered.has(id)))
+      } while (again.current || outboxRef.current.length > 0)
     } catch (error) {
       if (!(error instanceof TypeError || error instanceof SyntaxError)) throw error // no network, or half an answer: tried again
     } finally {
@@ -63,61 +91,55 @@ export function useVisitLog(visitId: number, start: VisitEvent[], by: string): V
 
   useEffect(() => {
     const resume = setTimeout(() => {
-      keep(joined(readOutbox(visitId), outboxRef.current))
-      void send()
+      keep(joined(keptOutbox(visitId), outboxRef.current))
+      setAside(keptAside(visitId))
+      void sync()
     })
-    const retry = setInterval(() => void send(), RETRY_MS)
-    const ask = setInterval(() => void refresh(visitId).then((log) => log && setKnown(log)), ASK_MS)
-    const online = () => void send()
+    const retry = setInterval(() => outboxRef.current.length > 0 && void sync(), RETRY_MS)
+    const online = () => void sync()
+    const news = new EventSource(`/visits/${visitId}/news`)
+    news.addEventListener('news', online)
     window.addEventListener('online', online)
     return () => {
       clearTimeout(resume)
       clearInterval(retry)
-      clearInterval(ask)
+      news.close()
       window.removeEventListener('online', online)
     }
-  }, [visitId, keep, send])
+  }, [visitId, keep, sync])
 
   const add = useCallback(
     (happening: Happening) => {
-      const event = VisitEvent.safeParse({ ...happening, id: crypto.randomUUID(), atMs: Date.now(), by })
+      const made = { id: crypto.randomUUID(), atMs: Date.now(), by: groomer, byId: groomerId, device: deviceId() }
+      const event = VisitEvent.safeParse({ ...happening, ...made })
       if (!event.success) return setRefused(event.error.issues.map(({ message }) => message).join(' '))
       setRefused(null)
       keep([...outboxRef.current, event.data])
-      void send()
+      void sync()
     },
-    [by, keep, send],
+    [groomer, groomerId, keep, sync],
   )
-  return { log: [...known, ...outbox], waiting: outbox.length, refused, add }
+  return { log: joined(known, outbox), waiting: outbox.length, aside, refused, add }
 }
 
-/** What this device kept from before comes first; each event once. */
-const joined = (kept: VisitEvent[], fresh: VisitEvent[]): VisitEvent[] => [
-  ...new Map([...kept, ...fresh].map((event) => [event.id, event])).values(),
+/** Each event once, what came first in front. */
+const joined = (first: readonly VisitEvent[], more: readonly VisitEvent[]): VisitEvent[] => [
+  ...new Map([...first, ...more].map((event) => [event.id, event])).values(),
 ]
 
-async function post(visitId: number, events: VisitEvent[]): Promise<Result<VisitEvent[]>> {
+/** What the server answers: each event taken, known or refused, and what the log has gained. */
+interface Sent {
+  answers: ({ id: string; taken: 'taken' | 'known' } | { id: string; taken: 'refused'; why: string })[]
+  events: VisitEvent[]
+  no: number
+}
+
+async function post(visitId: number, events: readonly VisitEvent[], since: number): Promise<Result<Sent>> {
   const response = await fetch(`/visits/${visitId}/events`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ events }),
-    keepalive: true,
+    body: JSON.stringify({ events, since }),
   })
   if (response.status >= 500) throw new TypeError('The server did not take it.')
-  return (await response.json()) as Result<VisitEvent[]>
-}
-
-/** What other screens wrote meanwhile; null without a network. */
-async function refresh(visitId: number): Promise<VisitEvent[] | null> {
-  try {
-    const answer = (await (await fetch(`/visits/${visitId}/events`)).json()) as Result<VisitEvent[]>
-    return answer.ok ? answer.value : null
-  } catch {
-    return null
-  }
-}
-
-function readOutbox(visitId: number): VisitEvent[] {
-  const kept: unknown = JSON.parse(localStorage.getItem(outboxKey(visitId)) ?? '[]')
-  return Array.isArray(kept) ? kept.flatMap((each) => VisitEvent.safeParse(each).data ?? []) : []
+  return (await response.json()) as Result<Sent>
 }

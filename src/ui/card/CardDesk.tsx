@@ -20,7 +20,8 @@ import { Versions, type VersionLine } from './Versions'
 import { ZoneEditor } from './ZoneEditor'
 import styles from './card.module.css'
 
-interface CardDeskProps {
+/** A card on its desk, with what it is compared against. */
+export interface CardDeskView {
   dogId: number
   dog: FigureDog & { name: string }
   unit: LengthUnit
@@ -34,13 +35,16 @@ interface CardDeskProps {
   presentMm: Partial<Record<ZoneId, number>>
   versions: VersionLine[]
   people: string[]
+}
+
+interface CardDeskActs {
   save: SaveCard
   savePattern: SavePattern
 }
 
 /** The card on the map and as a table, both changed together; saved as the dog's next version. */
-export function CardDesk(props: CardDeskProps) {
-  const { dog, unit, kit, version, card, presentMm } = props
+export function CardDesk({ view, acts }: { view: CardDeskView; acts: CardDeskActs }) {
+  const { dog, unit, kit, version, card, presentMm } = view
   const { now, put, undo, redo } = useHistory(card)
   const [picked, setPicked] = useState<ReadonlySet<ZoneId>>(new Set())
   const [side, setSide] = useState<Side | null>(null)
@@ -55,7 +59,7 @@ export function CardDesk(props: CardDeskProps) {
           Version {version}. What is saved here is what “same as last time” means at the next visit.
         </p>
         <UndoRedo undo={undo} redo={redo} />
-        <Link className="kv-button" href={`/dogs/${props.dogId}/card/print?version=${version}`}>
+        <Link className="kv-button" href={`/dogs/${view.dogId}/card/print?version=${version}`}>
           Print version {version}
         </Link>
       </div>
@@ -105,16 +109,16 @@ export function CardDesk(props: CardDeskProps) {
             presentMm={presentMm}
             change={change}
           >
-            <Apart words="Against the last cut" from={props.lastCut} card={now} />
-            {props.pattern && (
-              <Apart words={`Against ${props.pattern.label.toLowerCase()}`} from={props.pattern.entries} card={now} />
+            <Apart words="Against the last cut" from={view.lastCut} card={now} />
+            {view.pattern && (
+              <Apart words={`Against ${view.pattern.label.toLowerCase()}`} from={view.pattern.entries} card={now} />
             )}
           </ZoneEditor>
-          <SaveBar {...props} now={now} dirty={undo !== null} />
+          <SaveBar view={view} acts={acts} now={now} dirty={undo !== null} />
         </div>
       </div>
-      <CardRows card={now} unit={unit} lastCut={props.lastCut} pattern={props.pattern} picked={picked} onPick={pick} />
-      <Versions versions={props.versions} here={version} dogId={props.dogId} />
+      <CardRows card={now} unit={unit} lastCut={view.lastCut} pattern={view.pattern} picked={picked} onPick={pick} />
+      <Versions versions={view.versions} here={version} dogId={view.dogId} />
       <p className="kv-hidden" role="status">
         {picked.size > 0 ? `${[...picked].map(zoneLabel).join(', ')} picked` : ''}
       </p>
@@ -133,8 +137,9 @@ function Apart({ words, from, card }: { words: string; from: readonly LastEntry[
       <p className="kv-strong">{words}</p>
       {apart.length === 0 && <p className="kv-quiet">the same</p>}
       {apart.slice(0, MOST_APART).map((each) => (
-        <p key={each.zone} className="kv-quiet">
-          {zoneLabel(each.zone)} {differenceWords(each)}
+        <p key={`${each.zone} ${each.side ?? ''}`} className="kv-quiet">
+          {zoneLabel(each.zone)}
+          {each.side ? `, ${each.side},` : ''} {differenceWords(each)}
         </p>
       ))}
       {apart.length > MOST_APART && (
@@ -150,13 +155,16 @@ function toggled(picked: ReadonlySet<ZoneId>, zones: readonly ZoneId[]): Readonl
   return new Set(all ? [...picked].filter((zone) => !zones.includes(zone)) : [...picked, ...zones])
 }
 
-interface SaveProps extends CardDeskProps {
+interface SaveProps {
+  view: CardDeskView
+  acts: CardDeskActs
   now: readonly CardEntry[]
   dirty: boolean
 }
 
 /** Who changed it and why: then it is the next version. */
-function SaveBar({ dogId, card, now, dirty, version, versions, people, save, savePattern }: SaveProps) {
+function SaveBar({ view, acts, now, dirty }: SaveProps) {
+  const { dogId, card, version, versions, people } = view
   const router = useRouter()
   const [by, setBy] = useState(people[0] ?? '')
   const earlier = version !== versions[0]?.version
@@ -166,7 +174,7 @@ function SaveBar({ dogId, card, now, dirty, version, versions, people, save, sav
   const changed = differences(card, now).length
   const keep = () =>
     start(async () => {
-      const answer = await save({ dogId, by, why, zones: now })
+      const answer = await acts.save({ dogId, by, why, zones: now, seen: versions[0]?.version ?? 0 })
       if (!answer.ok) return setSaid({ ok: false, words: answer.problems.map(({ sentence }) => sentence).join(' ') })
       setSaid({ ok: true, words: `Kept as version ${answer.value.version}.` })
       router.push(`/dogs/${dogId}/card`)
@@ -205,7 +213,7 @@ function SaveBar({ dogId, card, now, dirty, version, versions, people, save, sav
           {said.words}
         </p>
       )}
-      <PatternSave card={now} by={by} savePattern={savePattern} />
+      <PatternSave card={now} by={by} savePattern={acts.savePattern} />
     </section>
   )
 }

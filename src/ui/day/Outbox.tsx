@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 
-interface Message {
+/** A message to an owner that waits for a person to send it. */
+export interface Message {
   key: string
   dog: string
   owner: string

@@ -28,7 +28,8 @@ export interface FileTape {
   href: string
 }
 
-interface DogFileProps {
+/** Everything known of one dog, as its file shows it. */
+export interface DogFileView {
   dog: FigureDog & { id: number; name: string; weightKg: number; behaviour: Behaviour }
   facts: string
   today: string
@@ -47,12 +48,16 @@ interface DogFileProps {
   tapes: FileTape[]
   next: { bookingId: number; visitId: number | null; when: string } | null
   staff: BookProps['staff']
+}
+
+interface DogFileProps {
+  view: DogFileView
   book: BookProps['book']
 }
 
 /** Everything known of one dog: the coat, the card, and every groom as a tape. */
-export function DogFile(props: DogFileProps) {
-  const { dog, facts, card, next } = props
+export function DogFile({ view, book }: DogFileProps) {
+  const { dog, facts, card, next } = view
   return (
     <>
       <div className={styles.head}>
@@ -60,32 +65,32 @@ export function DogFile(props: DogFileProps) {
           <h1 style={{ fontSize: 34 }}>{dog.name}</h1>
           <p className="kv-quiet">{facts}</p>
         </div>
-        <NextStep {...props} />
+        <NextStep view={view} book={book} />
       </div>
       <div className={styles.columns}>
         <div>
           <CoatLayers
             dog={dog}
-            nowMm={props.nowMm}
-            leftMm={props.leftMm}
-            rates={props.rates}
-            wishes={props.growing}
-            unit={props.unit}
+            nowMm={view.nowMm}
+            leftMm={view.leftMm}
+            rates={view.rates}
+            wishes={view.growing}
+            unit={view.unit}
           />
-          <GrowingWishes wishes={props.growing} unit={props.unit} />
+          <GrowingWishes wishes={view.growing} unit={view.unit} />
         </div>
-        <Standing {...props} />
+        <Standing view={view} />
         <section>
           <h2>{card ? `Trim card, version ${card.version}` : 'Trim card'}</h2>
           {card ? (
-            <CardTable zones={card.zones} unit={props.unit} />
+            <CardTable zones={card.zones} unit={view.unit} />
           ) : (
             <p className="kv-quiet">No groom yet, so no card. The first wrap-up makes it.</p>
           )}
-          {props.cutOn && (
+          {view.cutOn && (
             <p className="kv-small">
-              {props.cutOn}
-              {props.liked === null ? '' : props.liked ? ', liked' : ', not liked'}.
+              {view.cutOn}
+              {view.liked === null ? '' : view.liked ? ', liked' : ', not liked'}.
             </p>
           )}
           {card && (
@@ -96,13 +101,14 @@ export function DogFile(props: DogFileProps) {
           )}
         </section>
       </div>
-      <Tapes tapes={props.tapes} />
-      {next === null && props.tapes.length === 0 && <p className="kv-quiet">Nothing booked yet.</p>}
+      <Tapes tapes={view.tapes} />
+      {next === null && view.tapes.length === 0 && <p className="kv-quiet">Nothing booked yet.</p>}
     </>
   )
 }
 
-function NextStep({ dog, next, staff, today, card, book }: DogFileProps) {
+function NextStep({ view, book }: DogFileProps) {
+  const { dog, next, staff, today, card } = view
   return (
     <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
       {next && <span className="kv-quiet">{next.when}</span>}
@@ -131,7 +137,8 @@ function NextStep({ dog, next, staff, today, card, book }: DogFileProps) {
   )
 }
 
-function Standing({ dog, unit, nowMm, lastDay, today, growth, records, timeZone }: DogFileProps) {
+function Standing({ view }: { view: DogFileView }) {
+  const { dog, unit, nowMm, lastDay, today, growth, records, timeZone } = view
   const minded = Object.entries(dog.behaviour).filter(([, grade]) => (grade ?? 0) > 0)
   const rows: [string, string][] = [
     ['Weight', `${dog.weightKg} kg`],

@@ -14,14 +14,12 @@ const PLACES = [
 
 interface FrameProps {
   here: (typeof PLACES)[number][0]
-  house: string
-  timeZone: string
-  nowMs: number
+  house: { name: string; timeZone: string; nowMs: number }
   children: ReactNode
 }
 
 /** What stands on every desk page: where one is, the house, the clock, and the ruler's edge. */
-export function Frame({ here, house, timeZone, nowMs, children }: FrameProps) {
+export function Frame({ here, house, children }: FrameProps) {
   return (
     <>
       <header className={`kv-screen-only ${styles.header}`}>
@@ -37,8 +35,8 @@ export function Frame({ here, house, timeZone, nowMs, children }: FrameProps) {
               </Link>
             ))}
           </nav>
-          <span className={styles.house}>{house}</span>
-          <Clock timeZone={timeZone} startMs={nowMs} />
+          <span className={styles.house}>{house.name}</span>
+          <Clock timeZone={house.timeZone} startMs={house.nowMs} />
         </div>
         <div className={styles.ruler} aria-hidden="true" />
       </header>

@@ -16,12 +16,16 @@ import styles from './house.module.css'
 
 type Save = (input: unknown) => Promise<Result<null>>
 
-interface DeskProps {
+/** What the house decided, its people and its places. */
+export interface HouseView {
   rules: House
   cautions: readonly { id: number; stage: StageId; words: string; madeBy: string }[]
   staff: readonly PersonHere[]
   stations: readonly StationHere[]
   dryer: readonly { name: string; minutes: number }[]
+}
+
+interface HouseActs {
   save: Save
   add: Save
   retire: Save
@@ -62,7 +66,8 @@ const LIMITS = [
 ] as const
 
 /** How this house works: the schools with every side's reason, its limits, its own cautions, its people and the noise of the day. */
-export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, retire, ...props }: DeskProps) {
+export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) {
+  const { rules, cautions, staff, stations, dryer } = view
   const router = useRouter()
   const [fault, setFault] = useState<string | null>(null)
   const [busy, start] = useTransition()
@@ -86,7 +91,7 @@ export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, 
       <div className={styles.columns}>
         <section aria-label="Schools">
           {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => (
-            <SchoolRow key={id} id={id} chosen={rules[id]} onChoose={(choice) => send(save, { [id]: choice })} />
+            <SchoolRow key={id} id={id} chosen={rules[id]} onChoose={(choice) => send(acts.save, { [id]: choice })} />
           ))}
         </section>
         <div className={styles.side}>
@@ -100,13 +105,13 @@ export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, 
                   defaultValue={rules[id] ?? usual}
                   suffix={unit}
                   precision={0}
-                  onBlur={(event) => send(save, { [id]: Number(event.target.value) })}
+                  onBlur={(event) => send(acts.save, { [id]: Number(event.target.value) })}
                   onPressEnter={(event) => event.currentTarget.blur()}
                 />
                 <span className="kv-small">
                   {says}
                   {(rules[id] ?? usual) !== usual && (
-                    <button className="kv-word" onClick={() => send(save, { [id]: null })}>
+                    <button className="kv-word" onClick={() => send(acts.save, { [id]: null })}>
                       Back to {usual} {unit}
                     </button>
                   )}
@@ -117,15 +122,19 @@ export function HouseDesk({ rules, cautions, staff, stations, dryer, save, add, 
           <OwnCautions
             cautions={cautions}
             people={staff.map(({ name }) => name)}
-            onAdd={(input) => send(add, input)}
-            onRetire={(id, retired) => send(retire, { id, retired })}
+            onAdd={(input) => send(acts.add, input)}
+            onRetire={(id, retired) => send(acts.retire, { id, retired })}
           />
           <Stations
             stations={stations}
-            onAdd={(input) => send(props.addStation, input)}
-            onRetire={(id, retired) => send(props.retireStation, { id, retired })}
+            onAdd={(input) => send(acts.addStation, input)}
+            onRetire={(id, retired) => send(acts.retireStation, { id, retired })}
           />
-          <People staff={staff} dryer={dryer} onWork={(id, work) => send(props.saveWork, { id, work })} />
+          <People
+            staff={staff}
+            dryer={dryer}
+            onWork={({ id, version }, work) => send(acts.saveWork, { id, version, work })}
+          />
         </div>
       </div>
     </>
@@ -153,7 +162,7 @@ function SchoolRow({ id, chosen, onChoose }: { id: SchoolId; chosen: string; onC
   )
 }
 
-interface OwnProps extends Pick<DeskProps, 'cautions'> {
+interface OwnProps extends Pick<HouseView, 'cautions'> {
   people: readonly string[]
   onAdd: (input: { stage: StageId; words: string; by: string }) => void
   onRetire: (id: number, retired: boolean) => void

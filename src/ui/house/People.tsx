@@ -10,12 +10,13 @@ export interface PersonHere {
   name: string
   role: string
   work: Work
+  version: number
 }
 
 interface PeopleProps {
   staff: readonly PersonHere[]
   dryer: readonly { name: string; minutes: number }[]
-  onWork: (id: number, work: Work) => void
+  onWork: (person: PersonHere, work: Work) => void
 }
 
 const USUAL = { from: '09:00', to: '17:00' }
@@ -40,7 +41,7 @@ export function People({ staff, dryer, onWork }: PeopleProps) {
             <Noise minutes={dryer.find(({ name }) => name === person.name)?.minutes ?? 0} />
           </p>
           <p className="kv-small">{inWords(person.work)}</p>
-          {open === person.id && <WorkOf person={person} onWork={(work) => onWork(person.id, work)} />}
+          {open === person.id && <WorkOf person={person} onWork={(work) => onWork(person, work)} />}
         </div>
       ))}
       <p className="kv-small">

@@ -18,8 +18,18 @@ const FEWEST = 5
 const MOST_STAGES = 8
 const WEEKS = [0, 2, 4, 6, 8, 10, 12]
 
+/** What Insight has counted. */
+export interface InsightView {
+  insight: Insight
+  /** The day since which every groom counts. */
+  since: string
+  /** Of the dogs whose growth was measured, those that differ most from their coat's table. */
+  growth: { shown: readonly Growth[]; measured: number; dogs: number }
+}
+
 /** What the house's own grooms of a year say: each chart answers the question above it. */
-export function InsightDesk({ insight, growth }: { insight: Insight; growth: readonly Growth[] }) {
+export function InsightDesk({ view }: { view: InsightView }) {
+  const { insight, since, growth } = view
   const { grooms, ninety, months } = insight
   const known = grooms >= FEWEST
   const slots = months.map(({ month, slotsKept }) => ({ name: monthWord(month), kept: percent(slotsKept) }))
@@ -35,7 +45,7 @@ export function InsightDesk({ insight, growth }: { insight: Insight; growth: rea
       <div className="kv-head">
         <h1>Insight</h1>
         <p className="kv-quiet">
-          {known ? `${grooms} grooms of the last twelve months.` : 'It fills as grooms are wrapped up.'}
+          {known ? `All ${grooms} grooms since ${since}.` : 'It fills as grooms are wrapped up.'}
         </p>
       </div>
       <div className={styles.questions}>
@@ -145,15 +155,17 @@ export function InsightDesk({ insight, growth }: { insight: Insight; growth: rea
         </Question>
         <Question
           asks="How fast does the coat grow?"
-          answer="Body coat of dogs that were measured, mm by weeks."
-          known={growth.length > 0}
+          answer={`Body coat, mm by weeks: the ${growth.shown.length} that differ most from their coat's table, of ${growth.measured} measured among ${growth.dogs} dogs.`}
+          known={growth.shown.length > 0}
         >
           <Lines
             rows={WEEKS.map((week) => ({
               name: `${week} wk`,
-              ...Object.fromEntries(growth.map(({ name, mmPerWeek }) => [name, Number((mmPerWeek * week).toFixed(1))])),
+              ...Object.fromEntries(
+                growth.shown.map(({ name, mmPerWeek }) => [name, Number((mmPerWeek * week).toFixed(1))]),
+              ),
             }))}
-            lines={growth.map(({ name }) => name)}
+            lines={growth.shown.map(({ name }) => name)}
             unit="mm"
             named
           />

@@ -13,7 +13,7 @@ import { Mixing } from './Mixing'
 import { ToolTable, type ToolChange, type ToolLine } from './ToolTable'
 import styles from './kit.module.css'
 
-export type KitAction = (input: unknown) => Promise<Result<null>>
+export type KitAction = (input: unknown) => Promise<Result<unknown>>
 
 interface KitDeskProps {
   unit: LengthUnit

@@ -31,13 +31,15 @@ export type SaveMeasures = (input: unknown) => Promise<Result<null>>
 
 interface DeskProps {
   dog: FigureDog & { id: number; name: string }
+  /** The version of the dog that this screen has seen. */
+  version: number
   coatMm: Partial<Record<ZoneId, number>>
   unit: LengthUnit
   save: SaveMeasures
 }
 
 /** The tape round the dog: each measure redraws the figure; what nobody measured is a usual dog's, and says so. */
-export function MeasureDesk({ dog, coatMm, unit, save }: DeskProps) {
+export function MeasureDesk({ dog, version, coatMm, unit, save }: DeskProps) {
   const router = useRouter()
   const { now, put, undo, redo } = useHistory<{ build: BuildId; measured: Measured }>({
     build: dog.build,
@@ -54,7 +56,7 @@ export function MeasureDesk({ dog, coatMm, unit, save }: DeskProps) {
   const change = (measured: Measured) => put({ ...now, measured })
   const keep = () =>
     start(async () => {
-      const answer = await save({ dogId: dog.id, build: now.build, measured: now.measured })
+      const answer = await save({ dogId: dog.id, build: now.build, measured: now.measured, version })
       setSaid(
         answer.ok
           ? { ok: true, words: 'Kept. Every picture of this dog is drawn so.' }

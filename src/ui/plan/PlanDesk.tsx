@@ -21,14 +21,20 @@ import { usePlan, type KeepWishes } from './usePlan'
 import { WishDesk, type OwnPattern } from './WishDesk'
 import styles from './plan.module.css'
 
-interface PlanProps {
+/** The plan of a booking as it can be changed. */
+export interface PlanView {
   bookingId: number
+  /** The version of the booking that this screen has seen. */
+  version: number
   start: Case
   unit: LengthUnit
   facts: string
   startMs: number
   timeZone: string
   ownPatterns: readonly OwnPattern[]
+}
+
+interface PlanActs {
   keep: KeepWishes
   begin: (bookingId: unknown) => Promise<Result<{ visitId: number }>>
 }
@@ -36,10 +42,10 @@ interface PlanProps {
 const TAPE_PX = 1180
 
 /** Wishes on the left, the trim in the middle, what to mind on the right, the slot as a tape below. */
-export function PlanDesk(props: PlanProps) {
-  const { bookingId, start, unit, facts, startMs, timeZone, ownPatterns, keep, begin } = props
+export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
+  const { bookingId, unit, facts, startMs, timeZone, ownPatterns } = view
   const router = useRouter()
-  const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(bookingId, start, keep)
+  const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(view, acts.keep)
   const [picked, setPicked] = useState<ZoneId | null>(null)
   const [fault, setFault] = useState<string | null>(null)
   const [busy, startTransition] = useTransition()
@@ -51,7 +57,7 @@ export function PlanDesk(props: PlanProps) {
     startTransition(async () => {
       if (unexplained) return setFault('This order breaks a must. Put it right, or say below why it is done anyway.')
       await flush()
-      const answer = await begin(bookingId)
+      const answer = await acts.begin(bookingId)
       if (answer.ok) router.push(`/visits/${answer.value.visitId}/bench`)
       else setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
     })

@@ -1,17 +1,19 @@
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react'
 import { Case, coatToday, makePlan } from '@/core/plan'
 import { problemsOf, type Result } from '@/core/result'
 import { useHistory } from '../history/useHistory'
 
-export type KeepWishes = (input: unknown) => Promise<Result<null>>
+export type KeepWishes = (input: unknown) => Promise<Result<{ version: number }>>
 
 const KEEP_AFTER_MS = 500
 
 export type Keeping = { state: 'kept' } | { state: 'keeping' } | { state: 'refused'; why: string }
 
 /** A case that is being changed: the plan follows at once, undo goes back, and the wishes are kept as they change. */
-export function usePlan(bookingId: number, start: Case, keep: KeepWishes) {
-  const { now, put, undo, redo } = useHistory(start)
+export function usePlan(view: { bookingId: number; version: number; start: Case }, keep: KeepWishes) {
+  const { now, put, undo, redo } = useHistory(view.start)
+  const { bookingId } = view
+  const version = useRef(view.version)
   const [keeping, setKeeping] = useState<Keeping>({ state: 'kept' })
   const first = useRef(true)
   const plan = useMemo(() => makePlan(now), [now])
@@ -22,7 +24,7 @@ export function usePlan(bookingId: number, start: Case, keep: KeepWishes) {
       return
     }
     setKeeping({ state: 'keeping' })
-    const timer = setTimeout(async () => setKeeping(await send(bookingId, now, keep)), KEEP_AFTER_MS)
+    const timer = setTimeout(async () => setKeeping(await send(bookingId, version, now, keep)), KEEP_AFTER_MS)
     return () => clearTimeout(timer)
   }, [bookingId, now, keep])
   return {
@@ -43,18 +45,21 @@ export function usePlan(bookingId: number, start: Case, keep: KeepWishes) {
       return null
     },
     /** Sends what is not kept yet, before the bench starts from it. */
-    flush: async () => setKeeping(await send(bookingId, now, keep)),
+    flush: async () => setKeeping(await send(bookingId, version, now, keep)),
   }
 }
 
+/** Keeps the wishes. What another screen kept meanwhile is not overwritten: the version that this one has seen goes along. */
 async function send(
   bookingId: number,
+  version: RefObject<number>,
   { request, coatNowMm, coatSidesMm, mats, order, orderWhy }: Case,
   keep: KeepWishes,
 ): Promise<Keeping> {
   try {
     const lookOver = { coatNowMm, mats: mats ?? {}, coatSidesMm: coatSidesMm ?? {} }
-    const answer = await keep({ bookingId, request, lookOver, own: { order, orderWhy } })
+    const answer = await keep({ bookingId, request, lookOver, own: { order, orderWhy }, version: version.current })
+    if (answer.ok) version.current = answer.value.version
     return answer.ok
       ? { state: 'kept' }
       : { state: 'refused', why: answer.problems.map(({ sentence }) => sentence).join(' ') }

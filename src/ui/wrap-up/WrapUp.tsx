@@ -19,7 +19,8 @@ import { TwoTapes } from './TwoTapes'
 import styles from './wrapUp.module.css'
 import { HeadRow } from '../frame/HeadRow'
 
-export interface WrapUpProps {
+/** A groom that is over, as the wrap-up shows it. */
+export interface WrapUpView {
   visitId: number
   dog: FigureDog & { id: number; name: string }
   plan: Plan
@@ -50,81 +51,83 @@ export interface WrapUpProps {
   toCard: number | null
   toLast: number | null
   verdicts: Verdicts
+}
+
+interface WrapUpActs {
   say: (input: unknown) => Promise<Result<null>>
   close: (input: unknown) => Promise<Result<{ dogId: number }>>
   book: BookProps['book']
 }
 
 /** What was done against what was planned: by stage on two tapes, by zone on the map, left against right. */
-export function WrapUp(props: WrapUpProps) {
-  const { dog, plan, results, unit, slotMin, doneMin } = props
+export function WrapUp({ view, acts }: { view: WrapUpView; acts: WrapUpActs }) {
+  const { dog, plan, results, unit, slotMin, doneMin } = view
   const over = Math.round(doneMin) - slotMin
   const booking = {
     dogId: dog.id,
     dogName: dog.name,
-    staff: props.staff,
-    today: props.today,
+    staff: view.staff,
+    today: view.today,
     main: false,
-    book: props.book,
+    book: acts.book,
   }
   const where = over > 0 ? `${over} past the slot` : `${-over} left of the slot`
   return (
     <>
       <div className={styles.head}>
         <h1>
-          {dog.name} {props.finished ? 'is done' : 'is still on the bench'}
+          {dog.name} {view.finished ? 'is done' : 'is still on the bench'}
         </h1>
         <p className="kv-quiet">
           {Math.round(doneMin)} min, <span className={over > 0 ? 'kv-late' : undefined}>{where}</span>.{' '}
-          {furthest(plan, props.minutes)}
+          {furthest(plan, view.minutes)}
         </p>
-        <Score apart={props.apart} toCard={props.toCard} toLast={props.toLast} />
+        <Score apart={view.apart} toCard={view.toCard} toLast={view.toLast} />
         <CloseVisit
-          visitId={props.visitId}
+          visitId={view.visitId}
           dogId={dog.id}
-          finished={props.finished}
-          closed={props.closed}
-          liked={props.liked}
-          close={props.close}
+          finished={view.finished}
+          closed={view.closed}
+          liked={view.liked}
+          close={acts.close}
         />
       </div>
-      <TwoTapes name={dog.name} planned={props.planned} done={props.done} slotMin={slotMin} />
+      <TwoTapes name={dog.name} planned={view.planned} done={view.done} slotMin={slotMin} />
       <CutAgainstPlan dog={dog} card={plan.card} results={results} unit={unit} />
       <div className={styles.columns}>
         <ZoneTable results={results} unit={unit} />
         <section className={styles.next}>
           <h2>Next visit</h2>
-          {props.next ? (
+          {view.next ? (
             <>
-              <p className={styles.date}>{props.next.when}</p>
-              <Link className="kv-button" href={props.next.href}>
+              <p className={styles.date}>{view.next.when}</p>
+              <Link className="kv-button" href={view.next.href}>
                 Plan the next visit
               </Link>
             </>
           ) : (
             <>
-              <p className={styles.date}>{props.proposal.longDay}</p>
+              <p className={styles.date}>{view.proposal.longDay}</p>
               <p>
-                In {props.proposal.weeks} {props.proposal.weeks === 1 ? 'week' : 'weeks'}: {props.proposal.because}{' '}
-                then.
+                In {view.proposal.weeks} {view.proposal.weeks === 1 ? 'week' : 'weeks'}: {view.proposal.because} then.
               </p>
               {plan.growing.map(
                 ({ zone, readyOn }) =>
                   readyOn && (
                     <p key={zone}>
-                      {zoneLabel(zone)} {readyOn <= props.proposal.day ? 'is then long enough.' : 'still grows then.'}
+                      {zoneLabel(zone)} {readyOn <= view.proposal.day ? 'is then long enough.' : 'still grows then.'}
                     </p>
                   ),
               )}
-              <BookVisit {...booking} day={props.proposal.day} label="Book it" />
-              {props.proposal.tidy && (
+              <BookVisit {...booking} day={view.proposal.day} label="Book it" />
+              {view.proposal.tidy && (
                 <>
                   <p style={{ marginTop: 10 }}>
-                    Kept long, it wants a bath and tidy between: {props.proposal.tidy.longDay}.
+                    Kept long, it wants a bath and tidy between: {view.proposal.tidy.longDay}.
                   </p>
                   <BookVisit
                     {...booking}
-                    day={props.proposal.tidy.day}
+                    day={view.proposal.tidy.day}
                     label="Book a bath and tidy"
                     tidy
                     again={false}
@@ -133,19 +136,19 @@ export function WrapUp(props: WrapUpProps) {
               )}
             </>
           )}
-          {props.finished && (
+          {view.finished && (
             <OwnerSaid
-              visitId={props.visitId}
+              visitId={view.visitId}
               zones={results
                 .filter(({ planned }) => planned.some(({ method }) => method !== 'leave'))
                 .map(({ zone }) => zone)}
-              verdicts={props.verdicts}
-              say={props.say}
+              verdicts={view.verdicts}
+              say={acts.say}
             />
           )}
           <h2 style={{ marginTop: 12 }}>Notes</h2>
-          {props.notes.length === 0 && <p className="kv-quiet">None.</p>}
-          {props.notes.map(({ words, stage, clock }, index) => (
+          {view.notes.length === 0 && <p className="kv-quiet">None.</p>}
+          {view.notes.map(({ words, stage, clock }, index) => (
             <p key={index} style={{ overflowWrap: 'anywhere' }}>
               <span className="kv-small">
                 {clock}
@@ -157,7 +160,7 @@ export function WrapUp(props: WrapUpProps) {
           ))}
         </section>
       </div>
-      <StageMinutes plan={plan} minutes={props.minutes} skipped={props.skipped} />
+      <StageMinutes plan={plan} minutes={view.minutes} skipped={view.skipped} />
     </>
   )
 }

@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import { coatToday, makePlan } from '@/core/plan'
+import { makePlan } from '@/core/plan'
 import { VisitEvent, apart, cutCard, foldVisit, outcomes, type Visit } from '@/core/visit'
 import type { StageId } from '@/core/stages'
 import { repeatScore } from '@/core/repeat'

@@ -83,30 +83,30 @@ const isSaidFirst = ({ is }: Said): boolean => is === 'length' || is === 'tool' 
 const belongs = (segment: Segment, after: Said | undefined): boolean =>
   segment.said.at(-1)?.is === 'and' && after === undefined && !segment.said.some(({ is }) => is === 'change')
 
-/** Whether a second deed only makes the first one exact: "half an inch shorter", "leave the tail as it is". */
+/** A second deed that only makes the first one exact: "half an inch shorter", "leave the tail as it is". */
+const GOES_WITH: readonly [first: Said['is'], second: Said['is']][] = [
+  ['length', 'change'],
+  ['length', 'off'],
+  ['length', 'clear'],
+  ['change', 'length'],
+  ['change', 'same'],
+  ['shape', 'shape'],
+  ['keep', 'keep'],
+  ['keep', 'same'],
+  ['keep', 'clear'],
+  ['keep', 'shape'],
+  ['keep', 'change'],
+  ['keep', 'length'],
+  ['clear', 'length'],
+]
+
 function goesWith(segment: Segment, token: Said): boolean {
   const acts = segment.said.filter(isAct).map(({ is }) => is)
   // "the same" and "as last time" are one word for one thing.
   if (token.is === 'same' && acts.join() === 'same') return true
-  const pair = (a: Said['is'], b: Said['is']) => acts.includes(a) && token.is === b
-  return (
-    acts.includes(token.is) === (token.is === 'keep' && acts.length === 1) &&
-    (token.is === 'keep' ? acts[0] === 'keep' || acts[0] === 'same' : true) &&
-    (pair('length', 'change') ||
-      pair('length', 'off') ||
-      pair('length', 'clear') ||
-      pair('keep', 'keep') ||
-      pair('keep', 'same') ||
-      pair('keep', 'clear') ||
-      pair('change', 'length') ||
-      pair('shape', 'shape') ||
-      pair('keep', 'shape') ||
-      pair('keep', 'change') ||
-      pair('change', 'same') ||
-      pair('same', 'keep') ||
-      pair('clear', 'length') ||
-      pair('keep', 'length'))
-  )
+  const keptTwice = token.is === 'keep' && acts.join() === 'keep'
+  if (acts.includes(token.is) !== keptTwice) return false
+  return GOES_WITH.some(([first, second]) => acts.includes(first) && token.is === second)
 }
 
 /** Reads the stretches one by one; zones alone belong to the deed before them, or to the one that follows. */

@@ -1,14 +1,12 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { notFound } from 'next/navigation'
-import { figureOf } from '@/core/figure'
-import { readDog } from '@/data/dogs'
-import { readKit } from '@/data/kit'
+import { cardView } from '@/service/dog/cardView'
+import { openHouse } from '@/service/house/openHouse'
 import { CardDesk } from '@/ui/card/CardDesk'
 import { Frame } from '@/ui/frame/Frame'
 import { Saying } from '@/ui/frame/Saying'
-import { idOf, openHouse } from '../../../house'
-import { readStandingCard } from '../../../standingCard'
+import { found, idOf } from '../../../addresses'
 import { savePattern, saveVersion } from './actions'
 
 export const dynamic = 'force-dynamic'
@@ -20,41 +18,23 @@ interface CardPageProps {
 }
 
 export default async function CardPage({ params, searchParams }: CardPageProps) {
-  const [{ dogId }, { version }] = await Promise.all([params, searchParams])
-  const [house, dog, kit] = await Promise.all([openHouse(), readDog(idOf(dogId)), readKit()])
-  if (!dog) notFound()
-  const standing = await readStandingCard(dog, house, version === undefined ? undefined : idOf(version))
-  const { card, versions, ...against } = standing
-  if (!card && version !== undefined) notFound()
-  const { id, name } = dog
+  const [house, { dogId }, { version }] = await Promise.all([openHouse(), params, searchParams])
+  const view = found(await cardView(idOf(dogId), house, version === undefined ? undefined : idOf(version)))
+  const { asked, ...desk } = view
+  if (!asked && version !== undefined) notFound()
   return (
-    <Frame here="Dogs" house={house.name} timeZone={house.timeZone} nowMs={house.nowMs}>
-      {card ? (
+    <Frame here="Dogs" house={house}>
+      {asked ? (
         <CardDesk
-          key={card.version}
-          dogId={id}
-          dog={{ name, ...figureOf(dog) }}
-          unit={house.unit}
-          kit={kit}
-          version={card.version}
-          card={card.zones}
-          {...against}
-          versions={versions.map((each) => ({
-            version: each.version,
-            kind: each.kind,
-            by: each.madeBy,
-            why: each.why,
-            when: house.time.longDay(each.madeMs),
-          }))}
-          people={house.staff.map((each) => each.name)}
-          save={saveVersion}
-          savePattern={savePattern}
+          key={asked.version}
+          view={{ ...desk, version: asked.version, card: asked.zones }}
+          acts={{ save: saveVersion, savePattern }}
         />
       ) : (
         <Saying
-          title={`No card for ${name} yet`}
+          title={`No card for ${view.dog.name} yet`}
           way={
-            <Link className="kv-button" href={`/dogs/${id}`}>
+            <Link className="kv-button" href={`/dogs/${view.dogId}`}>
               Open the file
             </Link>
           }

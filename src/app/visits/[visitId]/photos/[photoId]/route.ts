@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { refuse, type Result } from '@/core/result'
-import { MOST_BYTES, keepPhoto, readPhoto } from '@/data/photos'
+import { MOST_BYTES, keepPhoto, readPhoto } from '@/service/visit/photos'
 import { sentFromHere } from '../../../../sentFromHere'
 
 interface Params {

@@ -1,0 +1,90 @@
+import { Op, literal } from 'sequelize'
+import { EVENT_FORMAT, readStoredEvent } from '@/core/formats'
+import type { VisitEvent } from '@/core/visit'
+import { database } from './connection'
+import type { Row } from './models'
+import type { EventFields } from './models/rows'
+
+/** @throws when a stored row does not fit an event */
+const toEvent = (row: Row<EventFields>): VisitEvent => readStoredEvent(row.payload, row.format)
+
+/** One visit's log, oldest first; empty, never null. @throws when a stored row does not fit an event */
+export async function readLog(visitId: number): Promise<VisitEvent[]> {
+  return (await readLogs([visitId])).get(visitId) ?? []
+}
+
+/** The logs of several visits in one query. */
+export async function readLogs(visitIds: readonly number[]): Promise<Map<number, VisitEvent[]>> {
+  const logs = new Map<number, VisitEvent[]>(visitIds.map((id) => [id, []]))
+  if (visitIds.length === 0) return logs
+  const rows = await database().models.event.findAll({
+    where: { visitId: [...visitIds] },
+    order: [
+      ['visitId', 'ASC'],
+      ['atMs', 'ASC'],
+      ['id', 'ASC'],
+    ],
+  })
+  for (const row of rows) logs.get(row.visitId)?.push(toEvent(row))
+  return logs
+}
+
+/**
+ * Events of some kinds from all visits of a dog, visit by visit, the oldest first.
+ * @param before only visits begun before this one; all when left out
+ */
+export async function readDogLogs(
+  dogId: number,
+  kinds: readonly VisitEvent['kind'][],
+  before = Number.MAX_SAFE_INTEGER,
+): Promise<VisitEvent[][]> {
+  const ofDog = literal(`(SELECT id FROM visits WHERE dog_id = ${Number(dogId)})`)
+  const rows = await database().models.event.findAll({
+    where: { visitId: { [Op.in]: ofDog, [Op.lt]: before }, kind: [...kinds] },
+    order: [
+      ['visitId', 'ASC'],
+      ['atMs', 'ASC'],
+      ['id', 'ASC'],
+    ],
+  })
+  const logs = new Map<number, VisitEvent[]>()
+  for (const row of rows) logs.set(row.visitId, [...(logs.get(row.visitId) ?? []), toEvent(row)])
+  return [...logs.values()]
+}
+
+/** Events of a visit in the order in which the server took them in, and the number of the last. */
+export interface LogSince {
+  events: VisitEvent[]
+  no: number
+}
+
+/** What a visit's log has gained since a number; from 0 all of it. */
+export async function readLogSince(visitId: number, since: number): Promise<LogSince> {
+  const rows = await database().models.event.findAll({
+    where: { visitId, no: { [Op.gt]: since } },
+    order: [['no', 'ASC']],
+  })
+  return { events: rows.map(toEvent), no: rows.at(-1)?.no ?? since }
+}
+
+/** Which of these ids are taken, and by which visit. */
+export async function readKnown(ids: readonly string[]): Promise<Map<string, number>> {
+  const rows = await database().models.event.findAll({ attributes: ['id', 'visitId'], where: { id: [...ids] } })
+  return new Map(rows.map(({ id, visitId }) => [id, visitId]))
+}
+
+export async function addEvents(visitId: number, events: readonly VisitEvent[], nowMs: number): Promise<void> {
+  await database().models.event.bulkCreate(
+    events.map((event) => ({
+      id: event.id,
+      visitId,
+      atMs: event.atMs,
+      kind: event.kind,
+      payload: JSON.stringify(event),
+      receivedAt: new Date(nowMs),
+      device: event.device ?? null,
+      authorId: event.byId ?? null,
+      format: EVENT_FORMAT,
+    })),
+  )
+}

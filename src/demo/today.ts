@@ -1,0 +1,109 @@
+import type { Request } from '@/core/request'
+import type { DemoDog } from './cast'
+import { DAY_MS, MS_PER_MIN, QUARTER, toQuarter, type DemoClock } from './clock'
+import { moveBooking } from '@/service/booking/moveBooking'
+import { bookingFile } from '@/service/booking/planOf'
+import type { OpenHouse } from '@/service/house/openHouse'
+import { book, done, groom, trueCourse, type Person } from './groom'
+import { withoutWishes } from './history'
+import { seeded, type Chance } from './random'
+import { minutesTo, simulateVisit } from './simulate'
+
+/** The demo's salon while it is being made. */
+export interface DemoSalon {
+  house: OpenHouse
+  clock: DemoClock
+  dogs: { id: number; dog: DemoDog }[]
+  wren: Person
+  ansel: Person
+  chance: Chance
+}
+
+/** Two dogs of today are tried out first, each with a source of its own: an event's id is made once. */
+const QUILL_SEED = 1703
+const OTTOLINE_SEED = 1704
+/** Quill's day runs slow, so that the demo shows a slot in danger. */
+const LATE_DAY = 1.34
+const INTO_HEAD_MIN = 9
+
+/** Today half done: two home, one running past her slot's middle, one in the cabinet, two to come. */
+export async function makeToday({ house, dogs, wren, ansel, chance }: DemoSalon): Promise<void> {
+  const { nowMs } = house
+  const idOf = (name: string) => dogs.find(({ dog }) => dog.name === name)?.id ?? 0
+  const requestOf = (name: string): Request => ({
+    pattern: dogs.find(({ dog }) => dog.name === name)?.dog.request.pattern,
+    sameAsLast: true,
+  })
+  const bookingOf = async (id: number) => {
+    const file = await bookingFile(id, house.time)
+    if (!file) throw new Error(`No booking ${id}`)
+    return file.booking
+  }
+
+  const quill = await book(
+    house,
+    idOf('Quill'),
+    wren,
+    nowMs,
+    { ...requestOf('Quill'), lengthsMm: { muzzle: 12, bridge: 12 }, words: 'nose fuller, face shorter than last time' },
+    { coatNowMm: { bridge: 2 }, mats: { armpit: 2 } },
+  )
+  const quillTrial = simulateVisit(await trueCourse(house, quill, wren), 0, wren.name, seeded(QUILL_SEED), LATE_DAY)
+  const quillStart = toQuarter(
+    nowMs - ((minutesTo(quillTrial, 'stage-started', 'head') ?? 0) + INTO_HEAD_MIN) * MS_PER_MIN,
+  )
+  done(await moveBooking(quill, quillStart))
+  await groom(house, {
+    bookingId: quill,
+    groomer: wren,
+    startMs: quillStart,
+    chance: seeded(QUILL_SEED),
+    untilMs: nowMs,
+    slow: LATE_DAY,
+  })
+
+  const ottoline = await book(house, idOf('Ottoline'), ansel, nowMs, requestOf('Ottoline'))
+  const trial = simulateVisit(await trueCourse(house, ottoline, ansel), 0, ansel.name, seeded(OTTOLINE_SEED))
+  const ottolineStart = nowMs - ((minutesTo(trial, 'wait-started', 'dry') ?? 0) + 6) * MS_PER_MIN
+  done(await moveBooking(ottoline, toQuarter(ottolineStart)))
+  await groom(house, {
+    bookingId: ottoline,
+    groomer: ansel,
+    startMs: ottolineStart,
+    chance: seeded(OTTOLINE_SEED),
+    untilMs: nowMs,
+  })
+
+  for (const [name, groomer, before] of [
+    ['Mochi', wren, quillStart],
+    ['Fenwick', ansel, toQuarter(ottolineStart)],
+  ] as const) {
+    const id = await book(house, idOf(name), groomer, before, requestOf(name))
+    const startMs = before - (await bookingOf(id)).slotMin * MS_PER_MIN
+    done(await moveBooking(id, startMs))
+    await groom(house, { bookingId: id, groomer, startMs: startMs + MS_PER_MIN, chance, untilMs: before })
+  }
+  for (const [name, groomer, behind] of [
+    ['Hobnob', wren, quill],
+    ['Nettle', ansel, ottoline],
+  ] as const) {
+    const before = await bookingOf(behind)
+    const startMs = before.startMs + before.slotMin * MS_PER_MIN + QUARTER
+    await book(house, idOf(name), groomer, startMs, requestOf(name), name === 'Nettle' ? { mats: { armpit: 1 } } : {})
+  }
+}
+
+/** Bookings to come: those not here today within two weeks, those who are at their usual interval. */
+export async function makeWeeksAhead({ house, clock, dogs, wren, ansel, chance }: DemoSalon): Promise<void> {
+  const today = ['Quill', 'Ottoline', 'Mochi', 'Fenwick', 'Hobnob', 'Nettle']
+  for (const [index, { id, dog }] of dogs.entries()) {
+    if (dog.name === 'Quill') continue // his next date is left open, to be booked at wrap-up
+    const days = today.includes(dog.name) ? dog.everyWeeks * 7 : 1 + (Math.floor(index * 1.3) % 12)
+    const startMs = clock.atHour(clock.nowMs + days * DAY_MS, 9) + Math.floor(chance.between(0, 14)) * QUARTER
+    await book(house, id, index % 2 === 0 ? wren : ansel, startMs, {
+      ...withoutWishes(dog.request),
+      sameAsLast: true,
+      ...(dog.nextWords ? { words: dog.nextWords } : {}),
+    })
+  }
+}

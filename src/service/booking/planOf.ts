@@ -1,0 +1,97 @@
+import { figureOf } from '@/core/figure'
+import { paceKeys, paceOn, type Pace } from '@/core/pace'
+import { makePlan, type Case } from '@/core/plan'
+import { monthsBetween } from '@/core/units'
+import { readBooking, type Booking } from '@/data/bookings'
+import { readRules } from '@/data/houseRules'
+import { readKit } from '@/data/kit'
+import { readCells } from '@/data/pace'
+import { dogStanding, type DogStanding } from '../dog/dogStanding'
+import type { HouseTime } from '../house/houseTime'
+import { DAY_MS } from '../house/houseTime'
+
+/** A booking with everything its plan starts from. */
+export interface BookingFile {
+  booking: Booking
+  standing: DogStanding
+  planned: Case
+}
+
+/** Everything a plan for a stored booking starts from; null when it is not there. */
+export async function bookingFile(bookingId: number, time: HouseTime): Promise<BookingFile | null> {
+  const booking = await readBooking(bookingId)
+  return booking && caseFor(booking, time)
+}
+
+/** The case of a booking: the dog as it stands when the slot begins, the house's kit and rules. */
+export async function caseFor(booking: Booking, time: HouseTime): Promise<BookingFile | null> {
+  const standing = await dogStanding(booking.dogId, booking.startMs, time)
+  if (!standing) return null
+  const { dog, saved, last } = standing
+  const [kit, house, pace] = await Promise.all([
+    readKit(),
+    readRules(),
+    paceOf(dog.id, booking.staffId, dog.coat, booking.startMs),
+  ])
+  const date = time.day(booking.startMs)
+  const planned: Case = {
+    kovit: 'case/1',
+    date,
+    dog: dogCase(standing, date),
+    coatNowMm: booking.coatNowMm,
+    coatSidesMm: booking.coatSidesMm,
+    mats: booking.mats,
+    behaviour: dog.behaviour,
+    health: dog.health,
+    request: booking.request,
+    kit,
+    house,
+    setting: booking.setting,
+    slotMin: booking.slotMin,
+    ...booking.own,
+    ...(pace ? { pace } : {}),
+    ...(last ? { last } : {}),
+    ...(saved ? { saved: { date: time.day(saved.madeMs), card: saved.zones } } : {}),
+  }
+  return { booking, standing, planned }
+}
+
+function dogCase({ dog, visits, rates }: DogStanding, date: string): Case['dog'] {
+  const { name, weightKg, sex, neutered, lightSkin, faceShape } = dog
+  const ageMonths = monthsBetween(dog.bornOn, date)
+  return {
+    ...figureOf(dog),
+    name,
+    weightKg,
+    sex,
+    neutered,
+    lightSkin,
+    faceShape,
+    visits,
+    ageMonths,
+    growthMmPerWeek: rates,
+  }
+}
+
+/** How fast this dog's groom goes with this groomer, as learned; null as long as learning has not paid. */
+export async function paceOf(
+  dogId: number,
+  staffId: number,
+  coat: Case['dog']['coat'],
+  atMs: number,
+): Promise<Pace | null> {
+  const of = { dog: String(dogId), groomer: String(staffId), coat }
+  return paceOn(await readCells(paceKeys(of)), of, Math.floor(atMs / DAY_MS))
+}
+
+/** A slot is planned for against this before it is known, minutes; the proposal does not depend on it. */
+const ANY_SLOT_MIN = 120
+
+/** The shortest slot that a booking's own plan holds at the house's chance; null when the dog is not there. */
+export async function proposeSlot(
+  draft: Omit<Booking, 'id' | 'slotMin' | 'coatSidesMm' | 'own' | 'version'>,
+  time: HouseTime,
+): Promise<number | null> {
+  const file = await caseFor({ coatSidesMm: {}, own: {}, ...draft, id: 0, version: 1, slotMin: ANY_SLOT_MIN }, time)
+  return file && makePlan(file.planned).fit.shortestSlotMin
+}

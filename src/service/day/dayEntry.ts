@@ -1,0 +1,95 @@
+import { makePlan, slotPromise, type Plan } from '@/core/plan'
+import { plannedSegments, visitSegments, type Segment } from '@/core/strip'
+import { addDays, type Day } from '@/core/units'
+import { foldVisit, forecast, standing, type Forecast, type Visit, type VisitEvent } from '@/core/visit'
+import { readBookings, type Booking } from '@/data/bookings'
+import { readDogsById, type Dog } from '@/data/dogs'
+import { readLogs } from '@/data/events'
+import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
+import { caseFor } from '../booking/planOf'
+import { MS_PER_MIN } from '../house/houseTime'
+import type { OpenHouse } from '../house/openHouse'
+
+/** A booking with what is known of its groom so far. */
+export interface DayEntry {
+  booking: Booking
+  dog: Dog
+  visitId: number | null
+  closed: boolean
+  plan: Plan
+  /** The chance at which this house calls a slot held. */
+  promised: number
+  visit: Visit | null
+  segments: Segment[]
+  forecast: Pick<Forecast, 'likelyMs' | 'lateMs' | 'chance'> | null
+}
+
+/** The bookings of a day as they stand now, by start. */
+export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]> {
+  const { bookings, visits, logs } = await dayLogs(house, day)
+  const dogs = await readDogsById(bookings.map(({ dogId }) => dogId))
+  const entries = await Promise.all(
+    bookings.map((booking) => {
+      const dog = dogs.get(booking.dogId)
+      const stored = visits.find(({ bookingId }) => bookingId === booking.id)
+      if (!dog) return null
+      return stored
+        ? begunEntry(booking, dog, stored, logs.get(stored.id) ?? [], house.nowMs)
+        : plannedEntry(booking, house)
+    }),
+  )
+  return entries.filter((entry) => entry !== null)
+}
+
+/** What was booked, begun and recorded on a day. */
+export async function dayLogs({ time }: OpenHouse, day: Day) {
+  const bookings = await readBookings(time.startOfDay(day), time.startOfDay(addDays(day, 1)))
+  const visits = await readVisitsOfBookings(bookings.map(({ id }) => id))
+  const logs = await readLogs(visits.map(({ id }) => id))
+  return { bookings, visits, logs }
+}
+
+/** A groom that was begun: its strip as it stands, and when it will be done. */
+export function begunEntry(
+  booking: Booking,
+  dog: Dog,
+  stored: StoredVisit,
+  log: readonly VisitEvent[],
+  nowMs: number,
+): DayEntry {
+  const visit = foldVisit(log)
+  const { plan } = standing(stored.plannedCase, stored.plan, visit)
+  const slotEndMs = booking.startMs + booking.slotMin * MS_PER_MIN
+  const { pace } = stored.plannedCase
+  return {
+    booking,
+    dog,
+    visit,
+    visitId: stored.id,
+    closed: stored.closedMs !== null,
+    plan,
+    promised: slotPromise(stored.plannedCase).chance,
+    segments: visitSegments(plan, visit, booking.startMs, nowMs),
+    forecast: visit.finishedMs === null ? forecast(plan.stages, visit, slotEndMs, nowMs, pace ?? null) : null,
+  }
+}
+
+/** A groom to come: its plan laid from the slot's start, or from now when that is past. */
+async function plannedEntry(booking: Booking, { time, nowMs }: OpenHouse): Promise<DayEntry | null> {
+  const file = await caseFor(booking, time)
+  if (!file) return null
+  const plan = makePlan(file.planned)
+  const startMs = Math.max(booking.startMs, nowMs)
+  const { p50, p90, chance } = plan.fit
+  return {
+    booking,
+    dog: file.standing.dog,
+    visit: null,
+    visitId: null,
+    closed: false,
+    plan,
+    promised: slotPromise(file.planned).chance,
+    segments: plannedSegments(plan.stages, (startMs - booking.startMs) / MS_PER_MIN),
+    forecast: { likelyMs: startMs + p50 * MS_PER_MIN, lateMs: startMs + p90 * MS_PER_MIN, chance },
+  }
+}

@@ -1,0 +1,49 @@
+import { z } from 'zod'
+import { cardProblem } from '@/core/card'
+import { CardEntry } from '@/core/request'
+import { refuse, type Result } from '@/core/result'
+import { ZONES } from '@/core/zones'
+import { addCard, readVersions } from '@/data/cards'
+import { inTransaction } from '@/data/connection'
+import { holdDog } from '@/data/dogs'
+import type { OpenHouse } from '../house/openHouse'
+import { stale } from '../stale'
+
+export const Who = z.string().min(1, { error: 'Say who.' }).max(60)
+
+/** A card that can be cut from. */
+export const WholeCard = z
+  .array(CardEntry)
+  .max(ZONES.length * 2)
+  .superRefine((card, context) => {
+    const problem = cardProblem(card)
+    if (problem !== null) context.addIssue({ code: 'custom', message: problem })
+  })
+
+export const CardAsked = z.strictObject({
+  dogId: z.number().int().positive(),
+  by: Who,
+  why: z.string().trim().min(1, { error: 'Say in a few words why: the next one to cut will ask.' }).max(200),
+  zones: WholeCard,
+  /** The newest version the desk knew of; left out by who has not seen one. */
+  seen: z.number().int().nonnegative().optional(),
+})
+
+/** Saves the card on the desk as the dog's next version. Refused when somebody saved another one meanwhile. */
+export function saveCard(
+  { dogId, by, why, zones, seen }: z.infer<typeof CardAsked>,
+  { staff, nowMs }: Pick<OpenHouse, 'staff' | 'nowMs'>,
+): Promise<Result<{ version: number }>> {
+  return inTransaction(async () => {
+    if (!(await holdDog(dogId))) return refuse('dogId', 'This dog is not in the book.')
+    if (!staff.some(({ name }) => name === by)) return refuse('by', 'Nobody of that name works here.')
+    const newer = (await readVersions(dogId)).filter(({ version }) => seen !== undefined && version > seen)
+    if (newer.length > 0)
+      return stale(
+        'This card',
+        newer.map((each) => `version ${each.version} by ${each.madeBy}, ${each.why}`),
+      )
+    const { version } = await addCard({ dogId, kind: 'saved', madeMs: nowMs, madeBy: by, why, zones })
+    return { ok: true, value: { version } }
+  })
+}

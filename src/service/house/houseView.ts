@@ -1,0 +1,31 @@
+import { doneByStage, foldVisit } from '@/core/visit'
+import { readHouseCautions, readRules } from '@/data/houseRules'
+import { readStations } from '@/data/people'
+import { dayLogs } from '../day/dayEntry'
+import type { OpenHouse } from './openHouse'
+
+/** What the house decided, its people and places, and the day's noise at the dryer. */
+export async function houseView(house: OpenHouse) {
+  const [rules, cautions, stations, dryer] = await Promise.all([
+    readRules(),
+    readHouseCautions(),
+    readStations(),
+    dryerMinutes(house),
+  ])
+  return { rules, cautions, staff: house.staff, stations, dryer }
+}
+
+/** Minutes at the blower today, by groomer; what waits in the cabinet does not count. */
+async function dryerMinutes(house: OpenHouse): Promise<{ name: string; minutes: number }[]> {
+  const { nowMs, time, nameOf } = house
+  const { bookings, visits, logs } = await dayLogs(house, time.day(nowMs))
+  const byName = new Map<string, number>()
+  for (const visit of visits) {
+    const booking = bookings.find(({ id }) => id === visit.bookingId)
+    if (!booking) continue
+    const name = nameOf(booking.staffId)
+    const minutes = doneByStage(foldVisit(logs.get(visit.id) ?? []), nowMs).get('dry')?.handsMin ?? 0
+    byName.set(name, (byName.get(name) ?? 0) + minutes)
+  }
+  return [...byName].map(([name, minutes]) => ({ name, minutes }))
+}

@@ -1,0 +1,21 @@
+import { readHouse, type HouseSettings } from '@/data/house'
+import { readStaff, type StaffMember } from '@/data/people'
+import { houseTime, type HouseTime } from './houseTime'
+
+export interface OpenHouse extends HouseSettings {
+  time: HouseTime
+  nowMs: number
+  staff: StaffMember[]
+  nameOf: (staffId: number) => string
+}
+
+/** The house, its clock and its people: what every page starts from. @throws when the house was never set up */
+export async function openHouse(nowMs = Date.now()): Promise<OpenHouse> {
+  const [house, staff] = await Promise.all([readHouse(), readStaff()])
+  if (!house) throw new Error('This house is not set up: start Kovit with npm start.')
+  const nameOf = (staffId: number) => staff.find(({ id }) => id === staffId)?.name ?? 'Somebody'
+  return { ...house, staff, nameOf, time: houseTime(house.timeZone), nowMs }
+}
+
+/** Whether pages and database answer. */
+export const isHouseThere = async (): Promise<boolean> => (await readHouse()) !== null

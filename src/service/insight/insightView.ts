@@ -1,0 +1,41 @@
+import { COAT_FACTS, learnRates } from '@/core/coat'
+import { insightOf, type Groomed } from '@/core/insight'
+import { readDogs } from '@/data/dogs'
+import { readFacts } from '@/data/groomFacts'
+import { readGrowthPairs } from '@/data/growth'
+import { DAY_MS } from '../house/houseTime'
+import type { OpenHouse } from '../house/openHouse'
+
+const YEAR_MS = 365 * DAY_MS
+/** So many dogs' growth is drawn; more lines tell nothing. */
+const MOST_LINES = 6
+/** A growth learned from fewer measures is the table's. */
+const FEWEST_MEASURES = 3
+
+/** What the house's own grooms of a year say; every groom of the year counts. */
+export async function insightView({ time, nowMs, nameOf }: OpenHouse) {
+  const sinceMs = nowMs - YEAR_MS
+  const stored = await readFacts(sinceMs)
+  const grooms = stored.map(({ startedMs, staffId, facts }): Groomed => ({
+    ...facts,
+    month: time.day(startedMs).slice(0, 7),
+    groomer: nameOf(staffId),
+  }))
+  return { insight: insightOf(grooms), since: time.longDay(sinceMs), growth: await growths(nowMs) }
+}
+
+/** How fast the bodies of measured dogs grow, against what their coat does by the table: those that differ most. mm a week. */
+async function growths(nowMs: number) {
+  const [dogs, pairs] = await Promise.all([readDogs(), readGrowthPairs(nowMs)])
+  const measured = dogs.flatMap(({ id, name, coat }) => {
+    const { body } = learnRates(coat, pairs.get(id) ?? [])
+    const tableMm = COAT_FACTS[coat].growthMmPerWeek
+    return body.pairs < FEWEST_MEASURES ? [] : [{ name, coat, mmPerWeek: body.mmPerWeek, tableMm }]
+  })
+  const off = ({ mmPerWeek, tableMm }: (typeof measured)[number]) => Math.abs(Math.log(mmPerWeek / tableMm))
+  return {
+    shown: measured.sort((a, b) => off(b) - off(a)).slice(0, MOST_LINES),
+    measured: measured.length,
+    dogs: dogs.length,
+  }
+}

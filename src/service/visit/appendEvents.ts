@@ -1,0 +1,63 @@
+import { refuse, type Result } from '@/core/result'
+import { foldVisit, type VisitEvent } from '@/core/visit'
+import { inTransaction } from '@/data/connection'
+import { addEvents, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
+import { holdVisit, type StoredVisit } from '@/data/visits'
+import { keepAsCut } from './keepAsCut'
+import { tellWatchers } from './watchVisit'
+
+/** What became of one event that was sent. */
+export type Taken = { id: string; taken: 'taken' | 'known' } | { id: string; taken: 'refused'; why: string }
+
+export interface Sent extends LogSince {
+  /** One answer for each event that was sent. */
+  answers: Taken[]
+}
+
+/** What may still come in after the close: a cut put right, and taking that back. */
+const AFTER_THE_CLOSE: readonly VisitEvent['kind'][] = ['amended', 'undone']
+
+/**
+ * Adds events to a visit's log, each taken or refused by itself, and gives what the log has gained since a number. Sent
+ * twice, it answers the same. An amendment after the close makes a new version of the card as cut.
+ */
+export async function appendEvents(
+  visitId: number,
+  events: readonly VisitEvent[],
+  nowMs: number,
+  since = 0,
+): Promise<Result<Sent>> {
+  const sent = await inTransaction(async (): Promise<Result<Sent>> => {
+    const visit = await holdVisit(visitId)
+    if (!visit) return refuse('visitId', 'There is no such visit.')
+    const known = await readKnown(events.map(({ id }) => id))
+    const log = await readLog(visitId)
+    const fresh: VisitEvent[] = []
+    const answers = events.map((event): Taken => {
+      const { id } = event
+      if (known.get(id) === visitId || fresh.some((each) => each.id === id)) return { id, taken: 'known' }
+      const why = known.has(id) ? 'An event of another visit was sent here.' : whyNot(event, visit, [...log, ...fresh])
+      if (why !== null) return { id, taken: 'refused', why }
+      fresh.push(event)
+      return { id, taken: 'taken' }
+    })
+    await addEvents(visitId, fresh, nowMs)
+    if (visit.closedMs !== null && fresh.length > 0) await keepAsCut(visit, [...log, ...fresh], nowMs, 'Amended')
+    return { ok: true, value: { answers, ...(await readLogSince(visitId, since)) } }
+  })
+  if (sent.ok && sent.value.answers.some(({ taken }) => taken === 'taken')) tellWatchers(visitId)
+  return sent
+}
+
+/** Why an event cannot be taken in as the log stands; null when it can. */
+function whyNot(event: VisitEvent, { closedMs }: StoredVisit, log: readonly VisitEvent[]): string | null {
+  if (closedMs === null) {
+    if (event.kind === 'amended') return 'This visit is still open: correct the zone on the bench.'
+    const twice = event.kind === 'finished' && foldVisit(log).finishedMs !== null
+    return twice ? 'This visit is finished already; it was finished on another screen.' : null
+  }
+  const undoesAmendment =
+    event.kind === 'undone' && log.some(({ id, kind }) => id === event.undoes && AFTER_THE_CLOSE.includes(kind))
+  if (event.kind === 'amended' || undoesAmendment) return null
+  return 'This visit was wrapped up on another screen. Only what was cut can be put right now, as an amendment.'
+}

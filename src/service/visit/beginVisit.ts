@@ -1,0 +1,38 @@
+import { Case, makePlan } from '@/core/plan'
+import { problemsOf, refuse, type Result } from '@/core/result'
+import { holdBooking } from '@/data/bookings'
+import { addCard } from '@/data/cards'
+import { inTransaction } from '@/data/connection'
+import { addVisit, readVisitsOfBookings } from '@/data/visits'
+import { caseFor } from '../booking/planOf'
+import type { OpenHouse } from '../house/openHouse'
+
+/** Opens the bench of a booking: the plan as it stands becomes the dog's next card version. A second start gives the visit that is there. */
+export function beginVisit(
+  bookingId: number,
+  { time, nowMs, nameOf }: Pick<OpenHouse, 'time' | 'nowMs' | 'nameOf'>,
+): Promise<Result<{ visitId: number }>> {
+  return inTransaction(async () => {
+    const booking = await holdBooking(bookingId)
+    if (!booking) return refuse('bookingId', 'This booking is not in the book.')
+    const [there] = await readVisitsOfBookings([bookingId])
+    if (there) return { ok: true, value: { visitId: there.id } }
+    const file = await caseFor(booking, time)
+    const planned = Case.safeParse(file?.planned)
+    if (!planned.success) return { ok: false, problems: problemsOf(planned.error) }
+    const plan = makePlan(planned.data)
+    const { dogId } = booking
+    const why = planned.data.request.sameAsLast ? 'Same as last time, planned' : 'Planned'
+    const by = nameOf(booking.staffId)
+    const card = await addCard({ dogId, kind: 'planned', madeMs: nowMs, madeBy: by, why, zones: plan.card })
+    const visitId = await addVisit({
+      bookingId,
+      dogId,
+      plannedCardId: card.id,
+      plannedCase: planned.data,
+      plan,
+      startedMs: nowMs,
+    })
+    return { ok: true, value: { visitId } }
+  })
+}

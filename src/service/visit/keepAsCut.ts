@@ -1,0 +1,100 @@
+import { cutLengths, growthPairs, measuredZones } from '@/core/coat'
+import type { GroomFacts } from '@/core/insight'
+import { repeatScore } from '@/core/repeat'
+import { weeksBetween } from '@/core/units'
+import {
+  bladeMinutes,
+  cutCard,
+  doneByStage,
+  elapsedMin,
+  foldVisit,
+  outcomes,
+  standing,
+  type Standing,
+  type Visit,
+  type VisitEvent,
+} from '@/core/visit'
+import type { CardEntry } from '@/core/request'
+import { readBooking, type Booking } from '@/data/bookings'
+import { addCard } from '@/data/cards'
+import { keepFacts } from '@/data/groomFacts'
+import { keepGrowthPairs } from '@/data/growth'
+import { keepBladeUse } from '@/data/kit'
+import { changeVisit, type StoredVisit } from '@/data/visits'
+
+/**
+ * Makes what was cut the dog's next card version, and writes what follows from it: which wishes still wait, how long each
+ * blade worked, and what the house learns from this groom. Called at the close and after each amendment, so that wrap-up,
+ * insight and the next plan read one truth.
+ */
+export async function keepAsCut(
+  stored: StoredVisit,
+  log: readonly VisitEvent[],
+  nowMs: number,
+  why: 'As cut' | 'Amended',
+): Promise<void> {
+  const visit = foldVisit(log)
+  const now = standing(stored.plannedCase, stored.plan, visit)
+  const cut = cutCard(outcomes(now, visit))
+  const amendment = visit.amended.at(-1)
+  const { id: cutCardId } = await addCard({
+    dogId: stored.dogId,
+    kind: 'cut',
+    madeMs: nowMs,
+    madeBy: log.at(-1)?.by ?? 'bench',
+    why: why === 'Amended' && amendment ? `Amended: ${amendment.why}` : why,
+    zones: cut,
+  })
+  const growing = now.plan.growing
+    .filter(({ readyOn }) => readyOn !== null)
+    .map(({ zone, side, wantedMm }) => ({ zone, ...(side ? { side } : {}), wantedMm }))
+  await changeVisit(stored.id, { cutCardId, leftBehind: { growing } })
+  await keepBladeUse(stored.id, bladeMinutes(now.plan.stages, cut, visit), stored.closedMs ?? nowMs)
+  await keepLearned(stored, visit, now, cut)
+}
+
+/** Writes, or writes again, what the house learns from a groom that was finished. */
+export async function keepLearned(
+  stored: StoredVisit,
+  visit: Visit,
+  now: Standing,
+  cut: readonly CardEntry[],
+): Promise<void> {
+  const booking = await readBooking(stored.bookingId)
+  if (!booking || visit.finishedMs === null) return
+  const { id: visitId, dogId, startedMs } = stored
+  const facts = factsOf(stored, visit, visit.finishedMs, now, cut, booking)
+  await keepFacts({ visitId, dogId, staffId: booking.staffId, startedMs, facts })
+  await keepGrowthPairs({ visitId, dogId, foundMs: startedMs }, pairsOf(now))
+}
+
+function factsOf(
+  { plan: begun }: StoredVisit,
+  visit: Visit,
+  finishedMs: number,
+  { plan, case: known }: Standing,
+  cut: readonly CardEntry[],
+  { slotMin }: Booking,
+): GroomFacts {
+  const grades = Object.values(visit.behaviour).map(({ grade }) => grade)
+  const done = [...doneByStage(visit, finishedMs)].map(([stage, { handsMin }]) => [stage, handsMin] as const)
+  return {
+    coat: known.dog.coat,
+    stages: begun.stages.map(({ id, p50 }) => ({ id, p50 })),
+    done: Object.fromEntries(done),
+    doneMin: Math.max(0, elapsedMin(visit, finishedMs)),
+    slotMin,
+    promised: { p90: begun.fit.p90, chance: begun.fit.chance },
+    repeat: repeatScore(plan.card, cut),
+    worstGrade: grades.length === 0 ? null : Math.max(...grades),
+  }
+}
+
+/** What the last visit left against what this one found: measured on the plan, or by hand on the bench. */
+function pairsOf({ case: { last, coatNowMm, coatSidesMm = {}, dog, date } }: Standing) {
+  if (!last) return []
+  const found = measuredZones(coatNowMm)
+  for (const [zone, { left, right }] of Object.entries(coatSidesMm))
+    found.set(zone as Parameters<typeof found.set>[0], Math.min(left, right))
+  return growthPairs(dog.coat, cutLengths(last.card), found, weeksBetween(last.date, date))
+}

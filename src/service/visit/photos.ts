@@ -1,0 +1,1 @@
+export { MOST_BYTES, keepPhoto, readPhoto } from '@/data/photos'

@@ -1,0 +1,65 @@
+import Link from 'next/link'
+import { houseClock } from '@/core/clock'
+import { addDays, type Day } from '@/core/units'
+import { Saying } from '../frame/Saying'
+import { DayBoard } from './DayBoard'
+import { DayNotices } from './DayNotices'
+import type { DayRow } from './dayRow'
+import { Outbox, type Message } from './Outbox'
+import styles from './day.module.css'
+
+interface DayDeskProps {
+  view: {
+    day: Day
+    /** `Tuesday 2 March` */
+    title: string
+    isToday: boolean
+    rows: DayRow[]
+    counts: { home: number; inHouse: number; toCome: number }
+    messages: Message[]
+    nowMs: number
+    timeZone: string
+  }
+}
+
+/** A day of the house: what calls, every dog on the day's clock, and the messages to send. */
+export function DayDesk({ view }: DayDeskProps) {
+  const { day, title, isToday, rows, counts, messages, nowMs, timeZone } = view
+  return (
+    <>
+      <section className={styles.top}>
+        <div>
+          <h1>{title}</h1>
+          <p className="kv-quiet" style={{ fontSize: 16 }}>
+            {rows.length === 0
+              ? 'nothing booked'
+              : `${counts.home} home, ${counts.inHouse} in the house, ${counts.toCome} to come`}
+          </p>
+          <p className={styles.days}>
+            <Link href={`/?day=${addDays(day, -1)}`}>Day before</Link>
+            {!isToday && <Link href="/">Today</Link>}
+            <Link href={`/?day=${addDays(day, 1)}`}>Day after</Link>
+          </p>
+        </div>
+        {isToday && <DayNotices rows={rows} />}
+      </section>
+      {rows.length === 0 ? (
+        <Saying
+          title="Nothing is booked on this day"
+          way={
+            <Link className="kv-button" href="/dogs">
+              Book a dog
+            </Link>
+          }
+        >
+          Book from a dog’s file; the slot is proposed from the dog’s own plan.
+        </Saying>
+      ) : (
+        <>
+          <DayBoard rows={rows} time={houseClock(timeZone)} nowMs={isToday ? nowMs : null} />
+          <Outbox messages={messages} />
+        </>
+      )}
+    </>
+  )
+}
