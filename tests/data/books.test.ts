@@ -1,27 +1,26 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { addBooking, keepRequest, readBooking, readBookings, readBookingsOfDog } from '@/data/bookings'
-import { readBookingFile } from '@/data/caseOfBooking'
+import { addBooking, changeBooking, readBooking, readBookings, readBookingsOfDog } from '@/data/bookings'
 import type { Database } from '@/data/connection'
-import { makeDemo } from '@/data/demo'
 import { readDog, readDogs, readOwners } from '@/data/dogs'
 import { readHouse } from '@/data/house'
 import { readStaff } from '@/data/people'
 import { readRules } from '@/data/houseRules'
 import { readKit } from '@/data/kit'
-import { proposeSlot } from '@/data/proposeSlot'
-import { readLastCuts, readLogs, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
+import { readLogs } from '@/data/events'
+import { readLastCuts, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
+import { makeDemo } from '@/demo'
+import { proposeSlot } from '@/service/booking/planOf'
 import { makePlan } from '@/core/plan'
 import { VisitEvent, foldVisit } from '@/core/visit'
-import { openHouse, type Server } from './house'
+import { TIME, fileOf, openHouse, type Server } from './house'
 
 const NOW = Date.UTC(2027, 2, 2, 11, 30)
 const DAY_MS = 86_400_000
-const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
 let server: Server
 let database: Database
 
 beforeAll(async () => {
-  ;({ server, database } = await openHouse('.kovit-test/books'))
+  ;({ server, database } = await openHouse('.kovit-test/books', false))
   await makeDemo(NOW)
 })
 afterAll(async () => {
@@ -79,7 +78,7 @@ describe('Tern Harbour', () => {
   })
 
   it('is the same house every time', async () => {
-    const again = await openHouse('.kovit-test/books-again')
+    const again = await openHouse('.kovit-test/books-again', false)
     await makeDemo(NOW)
     const [mine, other] = await Promise.all([
       database.models.event.findAll({ order: [['id', 'ASC']] }),
@@ -105,10 +104,10 @@ describe('bookings', () => {
 
   it('get the shortest slot that the dog’s own plan holds at the house’s chance', async () => {
     const [dog] = await readDogs()
-    const slotMin = await proposeSlot({ ...draft, dogId: dog?.id ?? 0 }, dayOf)
+    const slotMin = await proposeSlot({ ...draft, dogId: dog?.id ?? 0 }, TIME)
     if (slotMin === null) throw new Error('no slot')
     const id = await addBooking({ ...draft, dogId: dog?.id ?? 0, slotMin })
-    const file = await readBookingFile(id, dayOf)
+    const file = await fileOf(id)
     if (!file) throw new Error('no file')
     const { fit } = makePlan(file.planned)
     expect(slotMin).toBe(fit.shortestSlotMin)
@@ -116,21 +115,22 @@ describe('bookings', () => {
   })
 
   it('propose nothing for a dog that is not there', async () =>
-    expect(await proposeSlot({ ...draft, dogId: 9999 }, dayOf)).toBeNull())
+    expect(await proposeSlot({ ...draft, dogId: 9999 }, TIME)).toBeNull())
 
   it('keep wishes and measures as they are changed', async () => {
     const id = await addBooking({ ...draft, dogId: 2, slotMin: 90, startMs: NOW + 61 * DAY_MS })
-    await keepRequest(
-      id,
-      { pattern: 'teddy', lengthsMm: { chin: 16 } },
-      { coatNowMm: { all: 30 }, mats: { armpit: 2 }, coatSidesMm: { 'ear-edge': { left: 20, right: 17 } } },
-    )
+    const before = (await readBooking(id))?.version ?? 0
+    await changeBooking(id, {
+      request: { pattern: 'teddy', lengthsMm: { chin: 16 } },
+      lookOver: { coatNowMm: { all: 30 }, mats: { armpit: 2 }, coatSidesMm: { 'ear-edge': { left: 20, right: 17 } } },
+    })
     expect(await readBooking(id)).toMatchObject({
       request: { pattern: 'teddy', lengthsMm: { chin: 16 } },
       coatNowMm: { all: 30 },
       mats: { armpit: 2 },
       coatSidesMm: { 'ear-edge': { left: 20, right: 17 } },
       slotMin: 90,
+      version: before + 1,
     })
   })
 
@@ -145,7 +145,7 @@ describe('bookings', () => {
   it('are null when they are not there', async () => {
     expect(await readBooking(9999)).toBeNull()
     expect(await readDog(9999)).toBeNull()
-    expect(await readBookingFile(9999, dayOf)).toBeNull()
+    expect(await fileOf(9999)).toBeNull()
   })
 })
 
@@ -159,9 +159,10 @@ describe('the house', () => {
     expect((await readKit()).combs).not.toContain('1½')
   })
   it('knows the last card of every dog that has one', async () => {
-    const cuts = await readLastCuts()
-    expect(cuts.size).toBe(18)
+    const ids = (await readDogs()).map(({ id }) => id)
+    const cuts = await readLastCuts(NOW, ids)
+    expect(cuts).toHaveLength(18)
     const [quill] = await readVisitsOfDog(3, 1, NOW)
-    expect(cuts.get(3)?.cutCardId).toBe(quill?.cutCardId)
+    expect(cuts.find(({ dogId }) => dogId === 3)?.cutCardId).toBe(quill?.cutCardId)
   })
 })

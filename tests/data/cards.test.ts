@@ -1,19 +1,31 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { makePlan } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
-import { keepRequest } from '@/data/bookings'
-import { readVersion, readVersions, saveCard } from '@/data/cards'
-import { caseFor, readBookingFile } from '@/data/caseOfBooking'
+import { changeBooking } from '@/data/bookings'
+import { readVersion, readVersions } from '@/data/cards'
 import type { Database } from '@/data/connection'
-import { readGrowth, readGrowthPairs } from '@/data/growth'
+import { readGrowthPairs } from '@/data/growth'
 import { addHousePattern, readHousePatterns, retireHousePattern } from '@/data/housePatterns'
 import { addTool, changeTool, readKit, readTools } from '@/data/kit'
-import { appendEvents, closeVisit, startVisit } from '@/data/visits'
-import { NINE, bookQuill, happened, openHouse, type Server } from './house'
+import { caseFor } from '@/service/booking/planOf'
+import { growthOf } from '@/service/dog/growth'
+import { saveCard } from '@/service/dog/saveCard'
+import { appendEvents } from '@/service/visit/appendEvents'
+import {
+  NINE,
+  TIME,
+  bookQuill,
+  closeVisit,
+  fileOf,
+  happened,
+  houseAt,
+  openHouse,
+  startVisit,
+  type Server,
+} from './house'
 
 const DAY_MS = 86_400_000
 const WEEK_MS = 7 * DAY_MS
-const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
 let server: Server
 let database: Database
 let quill: Awaited<ReturnType<typeof bookQuill>>
@@ -29,10 +41,10 @@ afterAll(async () => {
 
 /** Grooms a booking from the first stage to the wrap-up. */
 async function groom(bookingId: number, startMs: number): Promise<number> {
-  const file = await readBookingFile(bookingId, dayOf)
+  const file = await fileOf(bookingId)
   if (!file) throw new Error('no file')
   const plan = makePlan(file.planned)
-  const visitId = await startVisit(bookingId, file.dog.id, file.planned, plan, 'Wren', startMs)
+  const visitId = await startVisit(bookingId, file.standing.dog.id, file.planned, startMs)
   const at = (min: number, rest: object) => ({ ...happened(0, rest), atMs: startMs + min * 60_000 })
   const log = plan.stages.map(({ id }, minute) => at(minute * 5, { kind: 'stage-started', stage: id }))
   await appendEvents(visitId, [...log, at(plan.stages.length * 5, { kind: 'finished' })], startMs)
@@ -54,20 +66,19 @@ const again = (startMs: number, request = '{"sameAsLast":true}', coatNow = '{}')
 
 describe('from visit to visit', () => {
   it('a wish that waits is carried on, and cut when the coat is there', async () => {
-    await keepRequest(
-      quill.bookingId,
-      { pattern: 'one-length', lengthsMm: { bridge: 12 } },
-      { coatNowMm: { all: 38, bridge: 2 }, mats: {}, coatSidesMm: {} },
-    )
+    await changeBooking(quill.bookingId, {
+      request: { pattern: 'one-length', lengthsMm: { bridge: 12 } },
+      lookOver: { coatNowMm: { all: 38, bridge: 2 }, mats: {}, coatSidesMm: {} },
+    })
     await groom(quill.bookingId, NINE)
     const early = await again(NINE + 2 * WEEK_MS)
-    const waiting = await readBookingFile(early.id, dayOf)
+    const waiting = await fileOf(early.id)
     expect(waiting?.planned.last?.growing).toEqual([{ zone: 'bridge', wantedMm: 12 }])
     // 2 mm and two weeks at 3 mm are 8 of 12
     expect(waiting && makePlan(waiting.planned).growing).toMatchObject([{ zone: 'bridge', presentMm: 8 }])
     await groom(early.id, NINE + 2 * WEEK_MS)
     const later = await again(NINE + 6 * WEEK_MS)
-    const there = await readBookingFile(later.id, dayOf)
+    const there = await fileOf(later.id)
     const bridge = there && makePlan(there.planned).card.find(({ zone }) => zone === 'bridge')
     expect(bridge).toMatchObject({ method: 'comb', lengthMm: 12 })
     await later.destroy()
@@ -78,36 +89,36 @@ describe('from visit to visit', () => {
     await groom(found.id, NINE + 8 * WEEK_MS)
     const dog = { id: quill.dogId, coat: 'curly' as const }
     // 9.5 left on 16 March, 33.5 found six weeks later: 4 mm a week. `all` and the group `tail` teach nothing.
-    expect(await readGrowthPairs(dog, NINE + 9 * WEEK_MS, dayOf)).toEqual([
+    expect((await readGrowthPairs(NINE + 9 * WEEK_MS, [dog.id])).get(dog.id)).toEqual([
       { group: 'body', leftMm: 9.5, foundMm: 33.5, weeks: 6 },
     ])
-    const growth = await readGrowth(dog, NINE + 9 * WEEK_MS, dayOf)
+    const growth = (await growthOf([dog], NINE + 9 * WEEK_MS)).get(dog.id)
+    if (!growth) throw new Error('no growth')
     expect(growth.body.mmPerWeek).toBeGreaterThan(3.3)
     expect(growth.legs.pairs).toBe(0)
     const next = await again(NINE + 10 * WEEK_MS)
-    const file = await readBookingFile(next.id, dayOf)
+    const file = await fileOf(next.id)
     expect(file?.planned.dog.growthMmPerWeek).toEqual({ body: growth.body.mmPerWeek })
   })
 })
 
 describe('versions of a card', () => {
   const changed = (zones: readonly CardEntry[]) =>
-    zones.map((entry) => (entry.zone === 'back' ? { ...entry, comb: '0' as const, lengthMm: 16 } : entry))
+    zones.map((entry) =>
+      entry.zone === 'back' && entry.method === 'comb' ? { ...entry, comb: '0' as const, lengthMm: 16 } : entry,
+    )
   it('a card saved at the desk is the next version, and the same again means that one', async () => {
     const [newest] = await readVersions(quill.dogId)
     const card = newest && (await readVersion(quill.dogId, newest.version))
     if (!newest || !card) throw new Error('no card')
-    const saved = await saveCard({
-      dogId: quill.dogId,
-      madeMs: NINE + 9 * WEEK_MS,
-      madeBy: 'Ansel',
-      why: 'Longer for winter',
-      zones: changed(card.zones),
-    })
+    const asked = { dogId: quill.dogId, by: 'Wren', why: 'Longer for winter', zones: changed(card.zones) }
+    const kept = await saveCard(asked, houseAt(NINE + 9 * WEEK_MS))
+    if (!kept.ok) throw new Error('not kept')
+    const saved = kept.value
     expect(saved.version).toBe(newest.version + 1)
     expect((await readVersions(quill.dogId))[0]).toMatchObject({
       kind: 'saved',
-      madeBy: 'Ansel',
+      madeBy: 'Wren',
       why: 'Longer for winter',
     })
     const file = await caseFor(
@@ -124,10 +135,11 @@ describe('versions of a card', () => {
         own: {},
         mats: {},
         setting: 'salon',
+        version: 1,
       },
-      dayOf,
+      TIME,
     )
-    expect(file?.savedCard?.version).toBe(saved.version)
+    expect(file?.standing.saved?.version).toBe(saved.version)
     expect(file && makePlan(file.planned).card.find(({ zone }) => zone === 'back')).toMatchObject({ comb: '0' })
   })
   it('earlier versions stay as they were', async () => {

@@ -3,8 +3,13 @@ import { existsSync, rmSync } from 'node:fs'
 import { FULL_KIT } from '@/core/lengths'
 import { Case, makePlan } from '@/core/plan'
 import { VisitEvent } from '@/core/visit'
+import { addCard } from '@/data/cards'
 import { openDatabase, type Database } from '@/data/connection'
 import { migrate } from '@/data/migrations'
+import { addVisit } from '@/data/visits'
+import { bookingFile } from '@/service/booking/planOf'
+import { houseTime } from '@/service/house/houseTime'
+import { closeVisit as close } from '@/service/visit/closeVisit'
 import { startMariadb as startUntyped } from '../../scripts/lib/mariadb.mjs'
 
 export interface Server {
@@ -16,11 +21,12 @@ export interface Server {
 export const startMariadb = startUntyped as (home: string) => Promise<Server>
 
 /** A throwaway MariaDB in a folder of its own, and the app's pool on it. */
-export async function openHouse(home: string): Promise<{ server: Server; database: Database }> {
+export async function openHouse(home: string, filled = true): Promise<{ server: Server; database: Database }> {
   if (existsSync(home)) rmSync(home, { recursive: true })
   const server = await startMariadb(home)
   const database = connect(server.url)
   await migrate(database)
+  if (filled) await database.models.house.create({ name: 'Test house', place: 'Quay', timeZone: 'UTC', unit: 'mm' })
   return { server, database }
 }
 
@@ -85,3 +91,28 @@ export const NINE = Date.UTC(2027, 2, 2, 9)
 
 export const happened = (min: number, rest: object): VisitEvent =>
   VisitEvent.parse({ id: randomUUID(), atMs: NINE + min * 60_000, by: 'Wren', ...rest })
+
+export const TIME = houseTime('UTC')
+/** The house at a moment, with Wren at work. */
+export const houseAt = (nowMs: number) => ({
+  name: 'Test house',
+  place: 'Quay',
+  timeZone: 'UTC',
+  unit: 'mm' as const,
+  time: TIME,
+  nowMs,
+  staff: [{ id: 1, name: 'Wren', role: 'groomer' as const, work: {}, version: 1 }],
+  nameOf: () => 'Wren',
+})
+export const fileOf = (bookingId: number) => bookingFile(bookingId, TIME)
+
+/** A visit begun with this case, whatever its booking would plan. */
+export async function startVisit(bookingId: number, dogId: number, planned = QUILL, nowMs = NINE): Promise<number> {
+  const plan = makePlan(planned)
+  const card = { dogId, kind: 'planned' as const, madeMs: nowMs, madeBy: 'Wren', why: 'Planned', zones: plan.card }
+  const { id } = await addCard(card)
+  return addVisit({ bookingId, dogId, plannedCardId: id, plannedCase: planned, plan, startedMs: nowMs })
+}
+
+export const closeVisit = (visitId: number, liked: boolean | null, nowMs: number) =>
+  close({ visitId, liked }, nowMs, TIME)

@@ -1,11 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { readBookingFile } from '@/data/caseOfBooking'
 import type { Database } from '@/data/connection'
-import { readGroomed } from '@/data/insight'
-import { readPace } from '@/data/pace'
-import { appendEvents, closeVisit, keepVerdict, startVisit } from '@/data/visits'
+import { readFacts } from '@/data/groomFacts'
+import { paceOf } from '@/service/booking/planOf'
+import { appendEvents } from '@/service/visit/appendEvents'
+import { ownerSaid } from '@/service/visit/ownerSaid'
 import { makePlan } from '@/core/plan'
-import { NINE, QUILL, QUILL_PLAN, bookQuill, happened, openHouse, type Server } from './house'
+import { NINE, QUILL_PLAN, bookQuill, closeVisit, fileOf, happened, openHouse, startVisit, type Server } from './house'
 
 let server: Server
 let database: Database
@@ -15,10 +15,9 @@ afterAll(async () => {
   await server.stop()
 })
 
-const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
 /** Grooms Quill through every stage, each taking so much of its plan. */
 async function groom(ids: { bookingId: number; dogId: number }, factor: number): Promise<number> {
-  const visitId = await startVisit(ids.bookingId, ids.dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+  const visitId = await startVisit(ids.bookingId, ids.dogId)
   let atMin = 0
   const log = QUILL_PLAN.stages.map(({ id, p50 }) => {
     const event = happened(Math.round(atMin * 60_000) / 60_000, { kind: 'stage-started', stage: id })
@@ -43,7 +42,7 @@ describe('what a wrap-up teaches', () => {
   let visitId: number
   beforeAll(async () => {
     ids = await bookQuill(database)
-    expect(await readPace(ids.dogId, 1, 'curly', NINE)).toBeNull()
+    expect(await paceOf(ids.dogId, 1, 'curly', NINE)).toBeNull()
     visitId = await groom(ids, 1.3)
   })
   it('is in the next plan of this dog: it takes longer, and the plan says by how much', async () => {
@@ -58,7 +57,7 @@ describe('what a wrap-up teaches', () => {
       mats: '{}',
       setting: 'salon',
     })
-    const file = await readBookingFile(later.id, dayOf)
+    const file = await fileOf(later.id)
     if (!file?.planned.pace) throw new Error('nothing was learned')
     const { pace, ...table } = file.planned
     const sum = (stages: { p50: number }[]) => stages.reduce((all, { p50 }) => all + p50, 0)
@@ -71,7 +70,7 @@ describe('what a wrap-up teaches', () => {
   })
   it('reaches another dog of the house less than this one', async () => {
     const head = async (dogId: number) => {
-      const pace = await readPace(dogId, 1, 'curly', NINE + 86_400_000)
+      const pace = await paceOf(dogId, 1, 'curly', NINE + 86_400_000)
       return (pace?.stages.head?.house ?? 0) + (pace?.stages.head?.dog ?? 0)
     }
     expect(await head(ids.dogId + 1)).toBeGreaterThan(0)
@@ -83,14 +82,10 @@ describe('what a wrap-up teaches', () => {
     expect(await database.models.paceCell.sum('n')).toBe(before)
   })
   it('is looked back on by the house', async () => {
-    const [looked, ...rest] = await readGroomed(
-      NINE - 1,
-      (ms) => dayOf(ms).slice(0, 7),
-      () => 'Wren',
-    )
+    const [looked, ...rest] = await readFacts(NINE - 1)
     expect(rest).toEqual([])
-    expect(looked).toMatchObject({ month: '2027-03', coat: 'curly', groomer: 'Wren', repeat: 100, worstGrade: null })
-    expect(looked?.doneMin).toBeCloseTo(
+    expect(looked).toMatchObject({ visitId, startedMs: NINE, facts: { coat: 'curly', repeat: 100, worstGrade: null } })
+    expect(looked?.facts.doneMin).toBeCloseTo(
       QUILL_PLAN.stages.reduce((sum, { p50 }) => sum + p50 * 1.3, 0),
       1,
     )
@@ -101,12 +96,15 @@ describe('the owner’s word on a zone', () => {
   it('is kept, taken back, and refused for a visit that is not there', async () => {
     const visit = await database.models.visit.findOne()
     const id = visit?.id ?? 0
-    await keepVerdict(id, 'ear-edge', 'too short')
-    await keepVerdict(id, 'back', 'too long')
-    await keepVerdict(id, 'back', null)
+    await ownerSaid({ visitId: id, zone: 'ear-edge', verdict: 'too short' })
+    await ownerSaid({ visitId: id, zone: 'back', verdict: 'too long' })
+    await ownerSaid({ visitId: id, zone: 'back', verdict: null })
     await visit?.reload()
     expect(JSON.parse(visit?.verdicts ?? '')).toEqual({ 'ear-edge': 'too short' })
-    expect(await keepVerdict(999, 'back', 'too long')).toMatchObject({ ok: false, problems: [{ path: 'visitId' }] })
+    expect(await ownerSaid({ visitId: 999, zone: 'back', verdict: 'too long' })).toMatchObject({
+      ok: false,
+      problems: [{ path: 'visitId' }],
+    })
   })
 })
 
@@ -114,7 +112,7 @@ describe('a bath and tidy between two grooms', () => {
   it('is not what comes back: the last full groom’s card is repeated', async () => {
     const ids = await bookQuill(database, new Date(NINE + 60 * 86_400_000))
     await groom(ids, 1)
-    const full = (await readBookingFile(ids.bookingId, dayOf))?.planned
+    const full = (await fileOf(ids.bookingId))?.planned
     const later = (days: number, request: object) =>
       database.models.booking.create({
         dogId: ids.dogId,
@@ -128,9 +126,9 @@ describe('a bath and tidy between two grooms', () => {
         setting: 'salon',
       })
     const tidy = await later(81, { pattern: 'bath-tidy' })
-    const planned = (await readBookingFile(tidy.id, dayOf))?.planned
+    const planned = (await fileOf(tidy.id))?.planned
     if (!planned || !full) throw new Error('no booking')
-    const visitId = await startVisit(tidy.id, ids.dogId, planned, makePlan(planned), 'Wren', NINE + 81 * 86_400_000)
+    const visitId = await startVisit(tidy.id, ids.dogId, planned, NINE + 81 * 86_400_000)
     const at = (min: number) => 81 * 1440 + min
     await appendEvents(
       visitId,
@@ -138,7 +136,7 @@ describe('a bath and tidy between two grooms', () => {
       NINE,
     )
     await closeVisit(visitId, true, NINE + at(70) * 60_000)
-    const next = (await readBookingFile((await later(102, { sameAsLast: true })).id, dayOf))?.planned
+    const next = (await fileOf((await later(102, { sameAsLast: true })).id))?.planned
     const back = next?.saved?.card.find(({ zone }) => zone === 'back')
     expect(back).toMatchObject({ method: QUILL_PLAN.card.find(({ zone }) => zone === 'back')?.method })
     expect(makePlan(next as typeof planned).card.filter(({ method }) => method !== 'leave').length).toBeGreaterThan(20)

@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Database } from '@/data/connection'
-import { addStation, keepWork, readStaff, readStations, retireStation } from '@/data/people'
+import { addStation, readStaff, readStations, retireStation } from '@/data/people'
 import { MOST_BYTES, keepPhoto, readPhoto } from '@/data/photos'
-import { startVisit } from '@/data/visits'
-import { NINE, QUILL, QUILL_PLAN, bookQuill, openHouse, type Server } from './house'
+import { saveWork } from '@/service/house/peopleAndStations'
+import { NINE, bookQuill, openHouse, startVisit, type Server } from './house'
 
 let server: Server
 let database: Database
@@ -16,11 +16,12 @@ afterAll(async () => {
 describe('people and stations', () => {
   it('keep what somebody does and when; nothing said is any time', async () => {
     const { id } = await database.models.staff.create({ name: 'Wren', role: 'groomer' })
-    expect(await readStaff()).toEqual([{ id, name: 'Wren', role: 'groomer', work: {} }])
+    expect(await readStaff()).toEqual([{ id, name: 'Wren', role: 'groomer', work: {}, version: 1 }])
     const work = { skills: ['clip' as const], hours: { Mon: { from: '08:30', to: '17:00' } } }
-    expect(await keepWork(id, work)).toEqual({ ok: true, value: null })
-    expect((await readStaff())[0]?.work).toEqual(work)
-    expect(await keepWork(999, work)).toMatchObject({ ok: false, problems: [{ path: 'id' }] })
+    expect(await saveWork({ id, work, version: 1 })).toEqual({ ok: true, value: null })
+    expect((await readStaff())[0]).toMatchObject({ work, version: 2 })
+    expect(await saveWork({ id, work: {}, version: 1 })).toMatchObject({ ok: false, problems: [{ path: 'version' }] })
+    expect(await saveWork({ id: 999, work })).toMatchObject({ ok: false, problems: [{ path: 'id' }] })
   })
   it('a station is taken out and put back', async () => {
     await addStation('Window table', 'table')
@@ -40,7 +41,7 @@ describe('a picture of a finding', () => {
   let visitId: number
   beforeAll(async () => {
     const { bookingId, dogId } = await bookQuill(database)
-    visitId = await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+    visitId = await startVisit(bookingId, dogId)
   })
   it('is kept once, however often it is sent', async () => {
     for (let sent = 0; sent < 2; sent++)
@@ -61,7 +62,7 @@ describe('a picture of a finding', () => {
   it('of a visit that is not there, or under the id of another visit’s, is refused', async () => {
     expect(await keepPhoto(999, ID.replace('aa', 'cc'), JPEG, NINE)).toMatchObject({ ok: false })
     const other = await bookQuill(database)
-    const second = await startVisit(other.bookingId, other.dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+    const second = await startVisit(other.bookingId, other.dogId)
     expect(await keepPhoto(second, ID, JPEG, NINE)).toMatchObject({ ok: false })
     expect(await readPhoto(ID.replace('aa', 'dd'))).toBeNull()
   })

@@ -1,14 +1,15 @@
 import { statSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { appendEvents, readLog, startVisit } from '@/data/visits'
-import { NINE, QUILL, QUILL_PLAN, bookQuill, connect, happened, openHouse, startMariadb } from './house'
+import { readLog } from '@/data/events'
+import { appendEvents } from '@/service/visit/appendEvents'
+import { NINE, bookQuill, connect, happened, openHouse, startMariadb, startVisit } from './house'
 
 const HOME = '.kovit-test/power-cut'
 
 it('kill -9 of the database during a visit loses no event that was answered', async () => {
   const { server, database } = await openHouse(HOME)
   const { bookingId, dogId } = await bookQuill(database)
-  const visitId = await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+  const visitId = await startVisit(bookingId, dogId)
   const answered: string[] = []
   const writing = (async () => {
     for (let min = 0; min < 2000; min++) {

@@ -1,12 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { readBookingFile } from '@/data/caseOfBooking'
 import type { Database } from '@/data/connection'
-import { keepMeasures, readDog } from '@/data/dogs'
+import { readDog } from '@/data/dogs'
 import { addHouseCaution, decideRule, readHouseCautions, readRules, retireHouseCaution } from '@/data/houseRules'
-import { readRecords } from '@/data/records'
-import { appendEvents, closeVisit, startVisit } from '@/data/visits'
+import { dogRecords } from '@/service/dog/dogRecords'
+import { saveMeasures } from '@/service/dog/saveMeasures'
+import { appendEvents } from '@/service/visit/appendEvents'
 import { makePlan } from '@/core/plan'
-import { NINE, QUILL, QUILL_PLAN, bookQuill, happened, openHouse, type Server } from './house'
+import { NINE, bookQuill, closeVisit, fileOf, happened, openHouse, startVisit, type Server } from './house'
 
 let server: Server
 let database: Database
@@ -16,7 +16,6 @@ afterAll(async () => {
   await server.stop()
 })
 
-const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
 const LUMP = { kind: 'lump', zone: 'side', side: 'left', sizeMm: 8, status: 'new', words: '' } as const
 const SHOWN = 'Quill is matted at the skin. I want Quill clipped short.'
 
@@ -29,7 +28,7 @@ describe('what a visit keeps of a dog', () => {
     const ids = await bookQuill(database)
     dogId = ids.dogId
     bookingId = ids.bookingId
-    visitId = await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+    visitId = await startVisit(bookingId, dogId)
     await appendEvents(
       visitId,
       [
@@ -45,11 +44,11 @@ describe('what a visit keeps of a dog', () => {
   })
 
   it('is found again: findings, behaviour and weight, by visit', async () => {
-    const records = await readRecords(dogId)
+    const records = await dogRecords(dogId)
     expect(records.findings).toMatchObject([{ ...LUMP, by: 'Wren' }])
     expect(records.behaviour).toMatchObject([{ trigger: 'dryer', grade: 3, worked: 'hood' }])
     expect(records.weights).toMatchObject([{ weightKg: 17.4 }])
-    expect(await readRecords(dogId, visitId)).toEqual({ findings: [], behaviour: [], weights: [] })
+    expect(await dogRecords(dogId, visitId)).toEqual({ findings: [], behaviour: [], weights: [] })
   })
   it('makes the next plan another one: the dryer is minded, dried by hand, and it says why', async () => {
     const later = await database.models.booking.create({
@@ -63,7 +62,7 @@ describe('what a visit keeps of a dog', () => {
       mats: '{}',
       setting: 'salon',
     })
-    const file = await readBookingFile(later.id, dayOf)
+    const file = await fileOf(later.id)
     if (!file) throw new Error('no booking')
     expect(file.planned.dog.weightKg).toBe(17.4)
     expect(file.planned.behaviour).toEqual({ dryer: 3 })
@@ -86,7 +85,9 @@ describe('what a visit keeps of a dog', () => {
     expect(JSON.parse(kept?.payload ?? '{}')).toMatchObject({ shown: SHOWN, signed: 'Hedda Marsh' })
   })
   it('keeps its measures, and a measure left out is nobody’s again', async () => {
-    expect(await keepMeasures(dogId, 'racy', { heightCm: 51, muzzleCm: 9, ears: 'folded' })).toBe(true)
+    const measures = (build: 'racy' | 'square', measured: object, id = dogId) =>
+      saveMeasures({ dogId: id, build, measured })
+    expect((await measures('racy', { heightCm: 51, muzzleCm: 9, ears: 'folded' })).ok).toBe(true)
     expect(await readDog(dogId)).toMatchObject({
       build: 'racy',
       heightCm: 51,
@@ -94,9 +95,9 @@ describe('what a visit keeps of a dog', () => {
       muzzleCm: 9,
       ears: 'folded',
     })
-    await keepMeasures(dogId, 'square', { heightCm: 52, lengthCm: 52 })
+    await measures('square', { heightCm: 52, lengthCm: 52 })
     expect(await readDog(dogId)).not.toHaveProperty('muzzleCm')
-    expect(await keepMeasures(99_999, 'square', {})).toBe(false)
+    expect(await measures('square', {}, 99_999)).toMatchObject({ ok: false, problems: [{ path: 'dogId' }] })
   })
 })
 

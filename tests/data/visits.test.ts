@@ -2,12 +2,25 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { makePlan } from '@/core/plan'
 import { foldVisit, type VisitEvent } from '@/core/visit'
 import { addBooking, readBooking } from '@/data/bookings'
-import { readBookingFile } from '@/data/caseOfBooking'
 import { addCard, readCard } from '@/data/cards'
 import type { Database } from '@/data/connection'
 import { migrate } from '@/data/migrations'
-import { appendEvents, closeVisit, readLog, readVisit, startVisit } from '@/data/visits'
-import { NINE, QUILL, QUILL_PLAN, bookQuill, happened, openHouse, type Server } from './house'
+import { readLog } from '@/data/events'
+import { readVisit } from '@/data/visits'
+import { appendEvents } from '@/service/visit/appendEvents'
+import { beginVisit } from '@/service/visit/beginVisit'
+import {
+  NINE,
+  QUILL_PLAN,
+  bookQuill,
+  closeVisit,
+  fileOf,
+  happened,
+  houseAt,
+  openHouse,
+  startVisit,
+  type Server,
+} from './house'
 
 let server: Server
 let database: Database
@@ -22,10 +35,9 @@ afterAll(async () => {
 })
 beforeEach(async () => {
   ;({ dogId, bookingId } = await bookQuill(database))
-  visitId = await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
+  visitId = await startVisit(bookingId, dogId)
 })
 
-const dayOf = (ms: number) => new Date(ms).toISOString().slice(0, 10)
 const append = (events: VisitEvent[]) => appendEvents(visitId, events, NINE)
 const wholeGroom = (): VisitEvent[] => [
   ...QUILL_PLAN.stages.map(({ id }, at) => happened(at * 5, { kind: 'stage-started', stage: id })),
@@ -37,7 +49,7 @@ describe('the log of a visit', () => {
     const start = happened(0, { kind: 'stage-started', stage: 'arrive' })
     await append([start, start])
     const again = await append([start])
-    expect(again).toEqual({ ok: true, value: [start] })
+    expect(again).toMatchObject({ ok: true, value: { answers: [{ id: start.id, taken: 'known' }], events: [start] } })
     expect(await readLog(visitId)).toEqual([start])
   })
 
@@ -50,26 +62,42 @@ describe('the log of a visit', () => {
     expect(foldVisit(await readLog(visitId)).notes.map(({ words }) => words)).toEqual(['first', 'second'])
   })
 
-  it('refuses a second finish with a sentence and keeps nothing of that batch', async () => {
+  it('refuses a second finish with a sentence, and takes what came with it', async () => {
     await append(wholeGroom())
-    const before = await readLog(visitId)
-    const second = await append([
-      happened(300, { kind: 'note', words: 'lost?', stage: null }),
+    const [note, finish] = [
+      happened(300, { kind: 'note', words: 'not lost', stage: null }),
       happened(301, { kind: 'finished' }),
+    ]
+    const second = await append([note, finish])
+    expect(second.ok && second.value.answers).toEqual([
+      { id: note.id, taken: 'taken' },
+      {
+        id: finish.id,
+        taken: 'refused',
+        why: 'This visit is finished already; it was finished on another screen.',
+      },
     ])
-    expect(second).toEqual({
-      ok: false,
-      problems: [{ path: 'events', sentence: 'This visit is finished already; it was finished on another screen.' }],
-    })
-    expect(await readLog(visitId)).toEqual(before)
+    const ids = (await readLog(visitId)).map(({ id }) => id)
+    expect([ids.includes(note.id), ids.includes(finish.id)]).toEqual([true, false])
+  })
+
+  it('gives back only what is new since a number', async () => {
+    const [one, two] = [happened(1, { kind: 'paused' }), happened(2, { kind: 'resumed' })]
+    const first = await append([one])
+    const no = first.ok ? first.value.no : 0
+    await append([two])
+    expect(await appendEvents(visitId, [], NINE, no)).toMatchObject({ ok: true, value: { answers: [], events: [two] } })
   })
 
   it('refuses an event of another visit', async () => {
     const event = happened(0, { kind: 'paused' })
     await append([event])
     const other = await bookQuill(database)
-    const otherVisit = await startVisit(other.bookingId, other.dogId, QUILL, QUILL_PLAN, 'Wren', NINE)
-    expect((await appendEvents(otherVisit, [event], NINE)).ok).toBe(false)
+    const otherVisit = await startVisit(other.bookingId, other.dogId)
+    const sent = await appendEvents(otherVisit, [event], NINE)
+    expect(sent.ok && sent.value.answers).toMatchObject([
+      { taken: 'refused', why: 'An event of another visit was sent here.' },
+    ])
     expect(await readLog(otherVisit)).toEqual([])
   })
 
@@ -97,23 +125,14 @@ describe('cards', () => {
 
   it('get a version each, even when saved at once', async () => {
     const save = () =>
-      database.sequelize.transaction((transaction) =>
-        addCard(
-          { dogId, kind: 'planned', madeMs: NINE, madeBy: 'Wren', why: 'x', zones: QUILL_PLAN.card },
-          transaction,
-        ),
-      )
+      addCard({ dogId, kind: 'planned', madeMs: NINE, madeBy: 'Wren', why: 'x', zones: QUILL_PLAN.card })
     const saved = await Promise.all([save(), save(), save()])
     expect(saved.map(({ version }) => version).sort()).toEqual([2, 3, 4])
   })
 
   it('a length outside 0 to 300 mm is refused by the table itself, and no half card stays', async () => {
     const zones = QUILL_PLAN.card.map((entry, at) => (at === 36 ? { ...entry, lengthMm: 301 } : entry))
-    await expect(
-      database.sequelize.transaction((transaction) =>
-        addCard({ dogId, kind: 'cut', madeMs: NINE, madeBy: 'Wren', why: 'x', zones }, transaction),
-      ),
-    ).rejects.toThrow()
+    await expect(addCard({ dogId, kind: 'cut', madeMs: NINE, madeBy: 'Wren', why: 'x', zones })).rejects.toThrow()
     expect(await database.models.card.count({ where: { dogId } })).toBe(1)
   })
 })
@@ -132,11 +151,11 @@ describe('the next visit', () => {
       request: { sameAsLast: true },
       coatNowMm: {},
     })
-    const file = await readBookingFile(next, dayOf)
+    const file = await fileOf(next)
     if (!file) throw new Error('no file')
     const again = makePlan(file.planned)
     const worked = ({ method }: { method: string }) => method !== 'leave'
-    const kept = (file.lastCard?.zones ?? [])
+    const kept = (file.standing.lastCut?.card.zones ?? [])
       .filter(worked)
       .map(({ zone, lengthMm, method }) => [zone, method, lengthMm])
     expect(again.card.filter(worked).map(({ zone, lengthMm, method }) => [zone, method, lengthMm])).toEqual(kept)
@@ -159,7 +178,7 @@ describe('the next visit', () => {
   })
 
   it('a second start gives the visit that is there', async () => {
-    expect(await startVisit(bookingId, dogId, QUILL, QUILL_PLAN, 'Ansel', NINE)).toBe(visitId)
+    expect(await beginVisit(bookingId, houseAt(NINE))).toEqual({ ok: true, value: { visitId } })
     expect(await database.models.card.count({ where: { dogId } })).toBe(1)
   })
 })

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest'
-import type { StageId } from '../stages'
 import { insightOf, type Groomed } from '.'
 
 const groom = (change: Partial<Groomed> & { headMin?: number } = {}): Groomed => {
@@ -9,13 +8,10 @@ const groom = (change: Partial<Groomed> & { headMin?: number } = {}): Groomed =>
     coat: 'curly',
     groomer: 'Wren',
     stages: [
-      { id: 'head', p50: 14, p90: 20, waitMin: 0, zones: [], why: '' },
-      { id: 'dry', p50: 20, p90: 28, waitMin: 0, zones: [], why: '' },
+      { id: 'head', p50: 14 },
+      { id: 'dry', p50: 20 },
     ],
-    done: new Map<StageId, number>([
-      ['head', headMin],
-      ['dry', 20],
-    ]),
+    done: { head: headMin, dry: 20 },
     doneMin: 20 + headMin,
     slotMin: 40,
     promised: { p90: 42, chance: 0.92 },

@@ -18,7 +18,7 @@ describe('people', () => {
     words(
       renderToStaticMarkup(
         <People
-          staff={[{ id: 1, name: 'Wren', role: 'groomer', work }]}
+          staff={[{ id: 1, name: 'Wren', role: 'groomer', work, version: 1 }]}
           dryer={[{ name: 'Wren', minutes }]}
           onWork={nothing}
         />,

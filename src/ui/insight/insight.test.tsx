@@ -1,7 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { insightOf, type Groomed } from '@/core/insight'
-import type { StageId } from '@/core/stages'
 import { InsightDesk, type Growth } from './InsightDesk'
 import { bottomNear } from './Question'
 
@@ -9,8 +8,8 @@ const groom = (change: Partial<Groomed> = {}): Groomed => ({
   month: '2026-10',
   coat: 'curly',
   groomer: 'Wren',
-  stages: [{ id: 'head', p50: 20, p90: 27, waitMin: 0, zones: [], why: '' }],
-  done: new Map<StageId, number>([['head', 25]]),
+  stages: [{ id: 'head', p50: 20 }],
+  done: { head: 25 },
   doneMin: 25,
   slotMin: 40,
   promised: { p90: 27, chance: 0.9 },
@@ -19,7 +18,15 @@ const groom = (change: Partial<Groomed> = {}): Groomed => ({
   ...change,
 })
 const words = (grooms: readonly Groomed[], growth: readonly Growth[] = []) =>
-  renderToStaticMarkup(<InsightDesk insight={insightOf(grooms)} growth={growth} />)
+  renderToStaticMarkup(
+    <InsightDesk
+      view={{
+        insight: insightOf(grooms),
+        since: 'Tuesday 25 November',
+        growth: { shown: growth, measured: growth.length, dogs: 24 },
+      }}
+    />,
+  )
     .replace(/<[^>]+>/g, ' ')
     .replace(/\s+/g, ' ')
 const many = (count: number, change: Partial<Groomed> = {}) => Array.from({ length: count }, () => groom(change))
@@ -32,8 +39,8 @@ describe('the insight screen', () => {
     expect(words(many(2))).not.toContain('takes most')
   })
   it('says what takes most, what runs over, and how often the promise held', () => {
-    const told = words([...many(3), ...many(3, { doneMin: 45, done: new Map<StageId, number>([['head', 45]]) })])
-    expect(told).toContain('6 grooms of the last twelve months.')
+    const told = words([...many(3), ...many(3, { doneMin: 45, done: { head: 45 } })])
+    expect(told).toContain('All 6 grooms since Tuesday 25 November.')
     expect(told).toContain('Scissoring takes most.')
     expect(told).toContain('Head runs 68 % over.') // the geometric mean of 1.25 and 2.25
     expect(told).toContain('Of 6 grooms 50 % stayed within their “nine in ten”.')
