@@ -1,9 +1,9 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 import { deviceId, keptAside, keptOutbox, keepAside, keepOutbox, type Aside } from './device'
+import { postEvents } from './postEvents'
 
 const RETRY_MS = 4000
 /** So many events go in one sending: a sending that the browser carries on with after the page is gone holds 64 kB. */
@@ -70,7 +70,7 @@ export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: 
       do {
         again.current = false
         const batch = outboxRef.current.slice(0, BATCH)
-        const answer = await post(visitId, batch, since.current)
+        const answer = await postEvents(visitId, batch, since.current)
         if (!answer.ok) return setRefused(answer.problems.map(({ sentence }) => sentence).join(' '))
         since.current = Math.max(since.current, answer.value.no)
         setKnown((log) => joined(log, answer.value.events))
@@ -126,20 +126,3 @@ export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: 
 const joined = (first: readonly VisitEvent[], more: readonly VisitEvent[]): VisitEvent[] => [
   ...new Map([...first, ...more].map((event) => [event.id, event])).values(),
 ]
-
-/** What the server answers: each event taken, known or refused, and what the log has gained. */
-interface Sent {
-  answers: ({ id: string; taken: 'taken' | 'known' } | { id: string; taken: 'refused'; why: string })[]
-  events: VisitEvent[]
-  no: number
-}
-
-async function post(visitId: number, events: readonly VisitEvent[], since: number): Promise<Result<Sent>> {
-  const response = await fetch(`/visits/${visitId}/events`, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ events, since }),
-  })
-  if (response.status >= 500) throw new TypeError('The server did not take it.')
-  return (await response.json()) as Result<Sent>
-}

@@ -1,5 +1,6 @@
 import type { FigureDog } from '@/core/figure'
-import type { Plan } from '@/core/plan'
+import type { Kit } from '@/core/lengths'
+import type { Case, Plan } from '@/core/plan'
 import type { Result } from '@/core/result'
 import { stageLabel, type StageId } from '@/core/stages'
 import type { Segment } from '@/core/strip'
@@ -12,6 +13,7 @@ import { BookVisit, type BookProps } from '../booking/BookVisit'
 import { showFigure, unitWord } from '../coat-map'
 import { CloseVisit } from './CloseVisit'
 import { CutAgainstPlan } from './CutAgainstPlan'
+import { Amend, type AmendProps } from './Amend'
 import { OwnerSaid } from './OwnerSaid'
 import { Score } from './Score'
 import { StageMinutes, type StageTime } from './StageMinutes'
@@ -36,6 +38,11 @@ export interface WrapUpView {
   closed: boolean
   liked: boolean | null
   unit: LengthUnit
+  /** What the visit was cut with and on; for putting a cut right. */
+  plannedCase: Case
+  kit: Kit
+  by: string
+  amended: AmendProps['amended']
   staff: BookProps['staff']
   today: string
   next: { href: string; when: string } | null
@@ -144,6 +151,17 @@ export function WrapUp({ view, acts }: { view: WrapUpView; acts: WrapUpActs }) {
                 .map(({ zone }) => zone)}
               verdicts={view.verdicts}
               say={acts.say}
+            />
+          )}
+          {view.closed && (
+            <Amend
+              visitId={view.visitId}
+              results={results}
+              known={view.plannedCase}
+              kit={view.kit}
+              unit={unit}
+              by={view.by}
+              amended={view.amended}
             />
           )}
           <h2 style={{ marginTop: 12 }}>Notes</h2>
