@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Database } from '@/data/connection'
 import { addStation, readStaff, readStations, retireStation } from '@/data/people'
-import { MOST_BYTES, keepPhoto, readPhoto } from '@/data/photos'
+import { MOST_BYTES, keepPhoto, readPhoto } from '@/service/visit/photos'
 import { saveWork } from '@/service/house/peopleAndStations'
 import { NINE, bookQuill, openHouse, startVisit, type Server } from './house'
 

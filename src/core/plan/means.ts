@@ -1,9 +1,8 @@
 import type { Means } from '../catch-up'
 import { FULL_KIT, type Lay } from '../lengths'
-import { isSafe } from '../safety'
+import { isSafe, type GateFacts } from '../safety'
 import type { Case } from './case'
 import { coatOn } from './coatToday'
-import { gateFacts } from './gateFacts'
 
 /** Hanging coat is clipped against the lay: a comb keeps its own length and leaves it more even. */
 export const laysFor = (input: Case): readonly Lay[] => (input.dog.coat === 'drop' ? ['against'] : ['with', 'against'])
@@ -20,3 +19,10 @@ export function meansOf(input: Case): Means {
       isSafe({ zone, side, cut, presentMm: presentOn(zone, side), explicit: true }, facts),
   }
 }
+
+/** What the gate looks at, of a case. */
+export const gateFacts = ({ dog, health = [], behaviour }: Case): GateFacts => ({
+  dog,
+  health,
+  clipperGrade: behaviour?.clipper ?? 0,
+})

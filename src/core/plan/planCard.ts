@@ -9,9 +9,8 @@ import type { Case } from './case'
 import { coatOn, coatToday, type CoatOn } from './coatToday'
 import { cutUnderMat, cutZone, type Here, type PlannedZone, type ZoneCutPlan } from './cutZone'
 import { boundByFoot } from './flare'
-import { gateFacts } from './gateFacts'
 import type { MatWork } from './mats'
-import { laysFor } from './means'
+import { gateFacts, laysFor } from './means'
 import type { Growing } from './plan'
 
 export interface PlannedCard {
