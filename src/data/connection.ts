@@ -13,8 +13,11 @@ const CONNECT_MS = 10_000
 /** Screens, a close and a booking at the same moment: each holds one connection for its transaction. */
 const MOST_CONNECTIONS = 12
 
+/** One for the whole process: pages and routes may each carry a copy of this file, and must find the same transaction. */
+const shared = globalThis as { kovitDatabase?: Database; kovitRunning?: AsyncLocalStorage<Map<string, unknown>> }
+
 /** Every query of a transaction finds it here, so that no repository has to hand it on. */
-const running = new AsyncLocalStorage<Map<string, unknown>>()
+const running = (shared.kovitRunning ??= new AsyncLocalStorage())
 Sequelize.useCLS({
   get: (key: string) => running.getStore()?.get(key),
   set: (key: string, value: unknown) => running.getStore()?.set(key, value),
@@ -35,8 +38,6 @@ export function openDatabase(url: string): Database {
   })
   return { sequelize, models: defineModels(sequelize) }
 }
-
-const shared = globalThis as { kovitDatabase?: Database }
 
 /** The one pool of this process, from KOVIT_DATABASE_URL. @throws when that is not set */
 export function database(): Database {

@@ -1,5 +1,5 @@
 import { spread, type ZoneId, type ZoneKey } from '../zones'
-import type { CoatId } from './coats'
+import { COATS, type CoatId } from './coats'
 
 /**
  * Where a coat stays short by itself, mm: the face of a spaniel, the legs of a spitz. Kinds that are not named grow alike
@@ -33,8 +33,11 @@ const WEARS_OFF_MM: Partial<Record<ZoneKey, number>> = {
   sanitary: 50,
 }
 
+const wearsOff = spread(WEARS_OFF_MM)
+const staysShort = new Map(COATS.map((coat) => [coat, spread(NATURAL_MM[coat] ?? {})]))
+
 /** The most that a coat reaches at a zone by itself, mm; null where it just grows. */
 export function naturalMm(coat: CoatId, zone: ZoneId): number | null {
-  const limits = [NATURAL_MM[coat] ?? {}, WEARS_OFF_MM].flatMap((byKey) => spread(byKey).get(zone)?.value ?? [])
+  const limits = [staysShort.get(coat)?.get(zone), wearsOff.get(zone)].flatMap((limit) => limit?.value ?? [])
   return limits.length === 0 ? null : Math.min(...limits)
 }

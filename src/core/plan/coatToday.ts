@@ -50,7 +50,7 @@ export function coatOn(input: CoatCase): CoatOn {
 }
 
 /** The coat of every zone today, mm, the shorter side where they differ: what a wish for both sides can have. */
-export function coatToday(input: CoatCase): Map<ZoneId, number> {
-  const on = coatOn(input)
-  return new Map(ZONES.map((zone) => [zone, on(zone, null)]))
-}
+export const coatToday = (input: CoatCase): Map<ZoneId, number> => shorterOf(coatOn(input))
+
+/** The same from a coat that is known by side already. */
+export const shorterOf = (on: CoatOn): Map<ZoneId, number> => new Map(ZONES.map((zone) => [zone, on(zone, null)]))

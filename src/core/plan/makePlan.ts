@@ -48,7 +48,7 @@ export function makePlan(input: Case): Plan {
     },
     fit: {
       ...fitSlot(terms, staged.openWaitMin, input.slotMin, promise, daySigma),
-      catchUp: catchUps(staged.stages, planned.card, meansOf(input)),
+      catchUp: catchUps(staged.stages, planned.card, meansOf(input, planned.presentOn)),
     },
     return: returnOf(input, staged.stages, staged.openWaitMin, planned.card),
   }

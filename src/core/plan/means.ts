@@ -2,14 +2,13 @@ import type { Means } from '../catch-up'
 import { FULL_KIT, type Lay } from '../lengths'
 import { isSafe, type GateFacts } from '../safety'
 import type { Case } from './case'
-import { coatOn } from './coatToday'
+import { coatOn, type CoatOn } from './coatToday'
 
 /** Hanging coat is clipped against the lay: a comb keeps its own length and leaves it more even. */
 export const laysFor = (input: Case): readonly Lay[] => (input.dog.coat === 'drop' ? ['against'] : ['with', 'against'])
 
 /** What this groom can be done with: the kit, the lays that suit the coat, the coat itself, and what safety allows. */
-export function meansOf(input: Case): Means {
-  const presentOn = coatOn(input)
+export function meansOf(input: Case, presentOn: CoatOn = coatOn(input)): Means {
   const facts = gateFacts(input)
   return {
     kit: input.kit ?? FULL_KIT,

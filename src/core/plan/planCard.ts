@@ -6,7 +6,7 @@ import { figureMm } from '../units'
 import { SIDES, isPaired, type Side } from '../zones'
 import { canalWish } from './canal'
 import type { Case } from './case'
-import { coatOn, coatToday, type CoatOn } from './coatToday'
+import { coatOn, shorterOf, type CoatOn } from './coatToday'
 import { cutUnderMat, cutZone, type Here, type PlannedZone, type ZoneCutPlan } from './cutZone'
 import { boundByFoot } from './flare'
 import type { MatWork } from './mats'
@@ -33,7 +33,7 @@ export function planCard(input: Case, mats: MatWork): PlannedCard {
     dog: input.dog,
     last: input.saved?.card ?? bent(input.last?.card ?? [], verdicts),
     growing: input.last?.growing ?? [],
-    presentMm: coatToday(input),
+    presentMm: shorterOf(presentOn),
     kit,
   })
   const means = { kit, lays: laysFor(input), facts: gateFacts(input) }
