@@ -1,14 +1,17 @@
-import { SKIP_BLADES } from './blades'
+import { SKIP_BLADES, type Lay } from './blades'
 import { cutOf, cutWith, isSameCut, type Cut } from './cut'
 import { waysOf, type Kit } from './kit'
 
 const LAYS = ['with', 'against'] as const
 
-/** Every way of a kit, each comb on the blade it sits on best, skip-tooth blades where the house owns them; shortest first. */
-export function ladder(kit: Kit): Cut[] {
+/**
+ * Every way of a kit, each comb on the blade it sits on best, skip-tooth blades where the house owns them; shortest first.
+ * @param combLay the lay in which combs are run; a comb leaves its own length either way
+ */
+export function ladder(kit: Kit, combLay: Lay | 'either' = 'either'): Cut[] {
   const ways = LAYS.flatMap((lay) => waysOf(kit, lay)).map(cutOf)
   const bare = ways.filter(({ method }) => method === 'clip')
-  const combed = ways.filter(({ method }) => method === 'comb')
+  const combed = ways.filter(({ method, lay }) => method === 'comb' && (combLay === 'either' || lay === combLay))
   const first = combed.filter(
     (way, at) => combed.findIndex(({ comb, lay }) => comb === way.comb && lay === way.lay) === at,
   )

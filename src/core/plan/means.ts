@@ -7,6 +7,9 @@ import { coatOn, type CoatOn } from './coatToday'
 /** Hanging coat is clipped against the lay: a comb keeps its own length and leaves it more even. */
 export const laysFor = (input: Case): readonly Lay[] => (input.dog.coat === 'drop' ? ['against'] : ['with', 'against'])
 
+/** The lay in which a guard comb is run on this coat. */
+export const combLay = (input: Case): Lay => laysFor(input)[0] ?? 'with'
+
 /** What this groom can be done with: the kit, the lays that suit the coat, the coat itself, and what safety allows. */
 export function meansOf(input: Case, presentOn: CoatOn = coatOn(input)): Means {
   const facts = gateFacts(input)

@@ -1,5 +1,6 @@
 import { COAT_FACTS, learnRates } from '@/core/coat'
 import { insightOf, type Groomed } from '@/core/insight'
+import { showDay } from '@/core/units'
 import { readDogs } from '@/data/dogs'
 import { readFacts } from '@/data/groomFacts'
 import { readGrowthPairs } from '@/data/growth'
@@ -15,13 +16,18 @@ const FEWEST_MEASURES = 3
 /** What the house's own grooms of a year say; every groom of the year counts. */
 export async function insightView({ time, nowMs, nameOf }: OpenHouse) {
   const sinceMs = nowMs - YEAR_MS
+  const sinceDay = time.day(sinceMs)
   const stored = await readFacts(sinceMs)
   const grooms = stored.map(({ startedMs, staffId, facts }): Groomed => ({
     ...facts,
     month: time.day(startedMs).slice(0, 7),
     groomer: nameOf(staffId),
   }))
-  return { insight: insightOf(grooms), since: time.longDay(sinceMs), growth: await growths(nowMs) }
+  return {
+    insight: insightOf(grooms),
+    since: `${showDay(sinceDay)} ${sinceDay.slice(0, 4)}`,
+    growth: await growths(nowMs),
+  }
 }
 
 /** How fast the bodies of measured dogs grow, against what their coat does by the table: those that differ most. mm a week. */

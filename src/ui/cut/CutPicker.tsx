@@ -1,7 +1,7 @@
 'use client'
 
 import { MAX_LENGTH_MM, byHand, isSameCut, ladder, rungFrom, toolWords, type Cut, type Kit } from '@/core/lengths'
-import { coatOn, gateFacts, type Case } from '@/core/plan'
+import { coatOn, combLay, gateFacts, type Case } from '@/core/plan'
 import { isSafe } from '@/core/safety'
 import { ruleStepMm, type LengthUnit } from '@/core/units'
 import { SIDES, isPaired, type Side, type ZoneId } from '@/core/zones'
@@ -48,6 +48,9 @@ export function CutPicker({ zone, side, cut, kit, known, unit, onCut, onSide }: 
           ))}
       </div>
       <div className={styles.row} role="group" aria-label="Tool">
+        <button aria-pressed={!byTool} onClick={() => onCut(byHand('scissor', cut.lengthMm))}>
+          Scissors
+        </button>
         {around(rungs, cut).map((rung) => (
           <button
             key={`${toolWords(rung)} ${rung.lengthMm}`}
@@ -57,9 +60,6 @@ export function CutPicker({ zone, side, cut, kit, known, unit, onCut, onSide }: 
             {toolWords(rung)} <b>{showFigure(rung.lengthMm, unit)}</b>
           </button>
         ))}
-        <button aria-pressed={!byTool} onClick={() => onCut(byHand('scissor', cut.lengthMm))}>
-          Scissors
-        </button>
       </div>
     </>
   )
@@ -69,7 +69,7 @@ export function CutPicker({ zone, side, cut, kit, known, unit, onCut, onSide }: 
 function safeRungs(kit: Kit, known: Case, zone: ZoneId, side: Side | null): Cut[] {
   const presentMm = coatOn(known)(zone, side)
   const facts = gateFacts(known)
-  return ladder(kit).filter((cut) => isSafe({ zone, side, cut, presentMm, explicit: true }, facts))
+  return ladder(kit, combLay(known)).filter((cut) => isSafe({ zone, side, cut, presentMm, explicit: true }, facts))
 }
 
 /** The rungs nearest to a cut, in their order. */

@@ -21,7 +21,7 @@ const WEEKS = [0, 2, 4, 6, 8, 10, 12]
 /** What Insight has counted. */
 export interface InsightView {
   insight: Insight
-  /** The day since which every groom counts. */
+  /** The day since which every groom counts, `25 November 2025`. */
   since: string
   /** Of the dogs whose growth was measured, those that differ most from their coat's table. */
   growth: { shown: readonly Growth[]; measured: number; dogs: number }

@@ -22,7 +22,7 @@ const words = (grooms: readonly Groomed[], growth: readonly Growth[] = []) =>
     <InsightDesk
       view={{
         insight: insightOf(grooms),
-        since: 'Tuesday 25 November',
+        since: '25 November 2025',
         growth: { shown: growth, measured: growth.length, dogs: 24 },
       }}
     />,
@@ -40,7 +40,7 @@ describe('the insight screen', () => {
   })
   it('says what takes most, what runs over, and how often the promise held', () => {
     const told = words([...many(3), ...many(3, { doneMin: 45, done: { head: 45 } })])
-    expect(told).toContain('All 6 grooms since Tuesday 25 November.')
+    expect(told).toContain('All 6 grooms since 25 November 2025.')
     expect(told).toContain('Scissoring takes most.')
     expect(told).toContain('Head runs 68 % over.') // the geometric mean of 1.25 and 2.25
     expect(told).toContain('Of 6 grooms 50 % stayed within their “nine in ten”.')
