@@ -8,6 +8,7 @@ import type { OpenHouse } from '@/service/house/openHouse'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { beginVisit } from '@/service/visit/beginVisit'
 import { closeVisit } from '@/service/visit/closeVisit'
+import { visitFile } from '@/service/visit/visitFile'
 import { MS_PER_MIN } from './clock'
 import type { Chance } from './random'
 import { simulateVisit, type Told } from './simulate'
@@ -69,8 +70,11 @@ interface Course {
 /** Runs one groom, by the same calls that the bench makes. */
 export async function groom(house: OpenHouse, course: Course): Promise<void> {
   const { bookingId, groomer, startMs, chance, untilMs = Infinity, slow = 1, told = [] } = course
-  const plan = await trueCourse(house, bookingId, groomer)
   const { visitId } = done(await beginVisit(bookingId, { ...house, nowMs: startMs }))
+  const file = await visitFile(visitId)
+  if (!file) throw new Error(`No visit ${visitId}`)
+  const { pace: _, ...byTable } = file.stored.plannedCase
+  const plan = asItGoes(makePlan(byTable), groomer.name, file.dog.name)
   const log = simulateVisit(plan, startMs, groomer.name, chance, slow, told).filter(({ atMs }) => atMs <= untilMs)
   const sent = done(await appendEvents(visitId, log, Math.min(startMs, untilMs)))
   const refused = sent.answers.find(({ taken }) => taken === 'refused')

@@ -3,7 +3,7 @@ import type { OpenHouse } from '@/service/house/openHouse'
 import type { DemoDog } from './cast'
 import { DAY_MS, QUARTER, type DemoClock } from './clock'
 import { book, groom, type Person } from './groom'
-import { measure } from './measure'
+import { measured } from './measure'
 import type { Chance } from './random'
 import type { Told } from './simulate'
 
@@ -30,9 +30,10 @@ export async function makeHistory(
     const again: Request = { ...withoutWishes(dog.request), sameAsLast: true }
     const wished = visit === 1 && dog.latestWish ? { lengthsMm: dog.latestWish } : {}
     const request = first ? dog.request : { ...again, ...wished }
-    const coatNowMm = first ? { all: dog.firstCoatMm, lashes: FIRST_LASHES_MM } : {}
+    const coatNowMm = first
+      ? { all: dog.firstCoatMm, lashes: FIRST_LASHES_MM }
+      : await measured(dogId, dog, startMs, chance, house)
     const bookingId = await book(house, dogId, groomer, startMs, request, { coatNowMm })
-    if (!first) await measure(bookingId, dog, chance, house)
     await groom(house, { bookingId, groomer, startMs, chance, told: toldOf(dog, visit) })
   }
   return count

@@ -4,6 +4,7 @@ import { openHouse } from '@/service/house/openHouse'
 import { newStation } from '@/service/house/peopleAndStations'
 import { addPerson, setUpHouse } from '@/service/house/setUpHouse'
 import { addToKit, changeKit } from '@/service/kit/houseKit'
+import { together } from '@/service/together'
 import {
   DEMO_BLADES,
   DEMO_COMBS,
@@ -35,7 +36,8 @@ export async function makeDemo(nowMs: number): Promise<string> {
   const dogs = await makeDogs(nowMs)
   let visits = 0
   for (const [index, { id, dog }] of dogs.entries())
-    visits += await makeHistory(house, clock, id, dog, index % 2 === 0 ? wren : ansel, chance)
+    // One dog's years as one thing: they are there or they are not, and the disk is waited for once.
+    visits += await together(() => makeHistory(house, clock, id, dog, index % 2 === 0 ? wren : ansel, chance))
   const salon = { house, clock, dogs, wren, ansel, chance }
   await makeToday(salon)
   await makeWeeksAhead(salon)

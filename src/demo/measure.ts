@@ -1,11 +1,10 @@
 import { COAT_FACTS, grownMm, naturalMm } from '@/core/coat'
 import { weeksBetween } from '@/core/units'
 import type { ZoneId } from '@/core/zones'
-import { keepWishes, type WishesAsked } from '@/service/booking/keepWishes'
-import { bookingFile } from '@/service/booking/planOf'
+import type { BookingAsked } from '@/service/booking/bookVisit'
+import { dogStanding } from '@/service/dog/dogStanding'
 import type { OpenHouse } from '@/service/house/openHouse'
 import type { DemoDog } from './cast'
-import { done } from './groom'
 import type { Chance } from './random'
 
 /** Zones a groomer measures on arrival in the demo. */
@@ -13,19 +12,24 @@ const MEASURED: readonly ZoneId[] = ['back', 'foreleg', 'skull', 'hindfoot']
 /** A dog's pace differs a little from visit to visit, and a rule is read to half a millimetre. Demo. */
 const PACE_SIGMA = 0.06
 
-/** The look-over: the coat as this dog's own pace has grown it since the last card. */
-export async function measure(bookingId: number, dog: DemoDog, chance: Chance, { time }: OpenHouse): Promise<void> {
-  const file = await bookingFile(bookingId, time)
-  const last = file?.planned.last
-  if (!file || !last) return
-  const weeks = weeksBetween(last.date, file.planned.date)
-  const coatNowMm: WishesAsked['lookOver']['coatNowMm'] = {}
-  for (const { zone, lengthMm, method } of last.card) {
+/** The coat on arrival, as this dog's own pace has grown it since the last card. mm */
+export async function measured(
+  dogId: number,
+  dog: DemoDog,
+  startMs: number,
+  chance: Chance,
+  { time }: OpenHouse,
+): Promise<NonNullable<BookingAsked['coatNowMm']>> {
+  const standing = await dogStanding(dogId, startMs, time)
+  const coatNowMm: NonNullable<BookingAsked['coatNowMm']> = {}
+  const last = standing?.lastCut
+  if (!last) return coatNowMm
+  const weeks = weeksBetween(last.day, time.day(startMs))
+  for (const { zone, lengthMm, method } of last.card.zones) {
     if (!MEASURED.includes(zone) || method === 'leave') continue
     const mmPerWeek = COAT_FACTS[dog.coat].growthMmPerWeek * (dog.growsAt ?? 1) * chance.factor(PACE_SIGMA)
     const grown = Math.min(grownMm(lengthMm, weeks, dog.coat, mmPerWeek), naturalMm(dog.coat, zone) ?? Infinity)
     coatNowMm[zone] = Math.max(lengthMm, Math.round((grown + chance.between(-1, 1)) * 2) / 2)
   }
-  const lookOver = { coatNowMm, mats: {}, coatSidesMm: {} }
-  done(await keepWishes({ bookingId, request: file.booking.request, lookOver, own: {} }))
+  return coatNowMm
 }

@@ -2,7 +2,7 @@ import { Builder, By, error, until, type WebDriver, type WebElement } from 'sele
 import { Options, ServiceBuilder } from 'selenium-webdriver/chrome'
 
 /** A busy machine may take this long to draw a page; nothing in the tests waits for less. */
-const FIND_MS = 30_000
+const FIND_MS = 60_000
 
 /** A real browser with nothing kept from before. */
 export function openBrowser(width = 1280, height = 900): Promise<WebDriver> {

@@ -15,6 +15,8 @@ const base = {
   /** The person's id in the house, and the device it was recorded on; older events know neither. */
   byId: z.number().int().positive().optional(),
   device: z.string().min(1).max(40).optional(),
+  /** What the device's clock said, where that could not be true and the server's time stands in its place. */
+  stampedMs: z.number().int().positive().optional(),
 }
 
 const words = z

@@ -3,6 +3,7 @@ import { foldVisit, type VisitEvent } from '@/core/visit'
 import { inTransaction } from '@/data/connection'
 import { addEvents, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
 import { holdVisit, type StoredVisit } from '@/data/visits'
+import { DAY_MS } from '../house/houseTime'
 import { keepAsCut } from './keepAsCut'
 import { tellWatchers } from './watchVisit'
 
@@ -12,6 +13,8 @@ export type Taken = { id: string; taken: 'taken' | 'known' } | { id: string; tak
 export interface Sent extends LogSince {
   /** One answer for each event that was sent. */
   answers: Taken[]
+  /** The server's time, by which a device puts its own clock right. */
+  nowMs: number
 }
 
 /** What may still come in after the close: a cut put right, and taking that back. */
@@ -38,15 +41,25 @@ export async function appendEvents(
       if (known.get(id) === visitId || fresh.some((each) => each.id === id)) return { id, taken: 'known' }
       const why = known.has(id) ? 'An event of another visit was sent here.' : whyNot(event, visit, [...log, ...fresh])
       if (why !== null) return { id, taken: 'refused', why }
-      fresh.push(event)
+      fresh.push(believed(event, visit, nowMs))
       return { id, taken: 'taken' }
     })
     await addEvents(visitId, fresh, nowMs)
     if (visit.closedMs !== null && fresh.length > 0) await keepAsCut(visit, [...log, ...fresh], nowMs, 'Amended')
-    return { ok: true, value: { answers, ...(await readLogSince(visitId, since)) } }
+    return { ok: true, value: { answers, nowMs, ...(await readLogSince(visitId, since)) } }
   })
   if (sent.ok && sent.value.answers.some(({ taken }) => taken === 'taken')) tellWatchers(visitId)
   return sent
+}
+
+/** Further outside a visit's life than this a stamp is not believed. */
+const DOUBT_MS = DAY_MS
+
+/** An event with a stamp that can be true; a stamp from outside the visit's life becomes the server's time, and is marked. */
+function believed(event: VisitEvent, { startedMs, closedMs }: StoredVisit, nowMs: number): VisitEvent {
+  const until = Math.max(nowMs, closedMs ?? startedMs) + DOUBT_MS
+  if (event.atMs >= startedMs - DOUBT_MS && event.atMs <= until) return event
+  return { ...event, atMs: Math.max(nowMs, startedMs), stampedMs: event.atMs }
 }
 
 /** Why an event cannot be taken in as the log stands; null when it can. */

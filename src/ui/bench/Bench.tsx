@@ -38,7 +38,7 @@ const UNSIGNED: readonly StageId[] = ['arrive', 'look-over', 'handover']
 export function Bench({ view: begun }: { view: BenchView }) {
   const { visitId, dog, plannedCase } = begun
   const router = useRouter()
-  const { log, waiting, aside, refused, add } = useVisitLog(begun)
+  const { log, waiting, aside, refused, add, letGo } = useVisitLog(begun)
   const nowMs = useNow(begun.nowMs)
   const [panel, setPanel] = useState<Panel | null>(null)
   const visit = useMemo(() => foldVisit(log), [log])
@@ -87,6 +87,7 @@ export function Bench({ view: begun }: { view: BenchView }) {
         stage={stage}
         refused={refused}
         aside={aside}
+        letGo={letGo}
         sending={waiting > 0}
         add={add}
         unsigned={unsigned}

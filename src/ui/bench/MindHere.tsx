@@ -4,8 +4,8 @@ import type { Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { stageLabel } from '@/core/stages'
 import { missedStages, type Visit } from '@/core/visit'
-import type { Aside } from './device'
-import { eventWords } from './eventWords'
+import type { Aside } from '../device/store'
+import { KeptAside } from './KeptAside'
 import type { BenchView } from './props'
 import { BehaviourRow } from './BehaviourRow'
 import { BenchCautions } from './BenchCautions'
@@ -23,6 +23,7 @@ interface MindProps extends BenchView {
   refused: string | null
   /** What the house's books did not take, kept on this device. */
   aside: readonly Aside[]
+  letGo: (id: string) => void
   /** Something is still on its way to the server. */
   sending: boolean
   add: (happening: Happening) => void
@@ -83,16 +84,7 @@ export function MindHere(props: MindProps) {
         </div>
       )}
       <RefusedPhotos visitId={visitId} />
-      {aside.length > 0 && (
-        <div className="kv-notice" data-level="must" role="alert">
-          <b>Kept aside: {aside.length}. Not taken into the books, still on this device.</b>
-          {aside.map(({ event, why }) => (
-            <p key={event.id}>
-              {eventWords(event)}. {why}
-            </p>
-          ))}
-        </div>
-      )}
+      <KeptAside aside={aside} add={add} letGo={props.letGo} />
       {refused && (
         <p role="alert" className="kv-notice kv-must kv-late">
           {refused}

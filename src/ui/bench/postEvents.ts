@@ -1,13 +1,15 @@
 import type { Result } from '@/core/result'
 import type { PlacedCut } from '@/core/request'
 import { VisitEvent } from '@/core/visit'
-import { deviceId } from './device'
+import { deviceId } from '../device/store'
 
 /** What the server answers: each event taken, known or refused, and what the log has gained. */
 export interface Sent {
   answers: ({ id: string; taken: 'taken' | 'known' } | { id: string; taken: 'refused'; why: string })[]
   events: VisitEvent[]
   no: number
+  /** The server's time when it answered. */
+  nowMs: number
 }
 
 /** Sends events of a visit and asks what is new since a number. @throws TypeError without a network, SyntaxError on half an answer */

@@ -1,12 +1,12 @@
 import { z } from 'zod'
-import { problemsOf, refuse, type Result } from '@/core/result'
+import { problemsOf, refuse, type Problem, type Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
-import { appendEvents, type Sent } from '@/service/visit/appendEvents'
+import { appendEvents, type Sent, type Taken } from '@/service/visit/appendEvents'
 import { sentFromHere } from '../../../sentFromHere'
 
 const MOST_EVENTS = 500
 const Asked = z.strictObject({
-  events: z.array(VisitEvent).max(MOST_EVENTS),
+  events: z.array(z.looseObject({ id: z.string() })).max(MOST_EVENTS),
   /** The number of the last event this device has from the server. */
   since: z.number().int().nonnegative().default(0),
 })
@@ -25,9 +25,17 @@ export async function POST(request: Request, { params }: Params): Promise<Respon
   const asked = Asked.safeParse(await request.json().catch(() => null))
   if (!asked.success) return answer({ ok: false, problems: problemsOf(asked.error) }, 400)
   const { events, since } = asked.data
-  const result = await appendEvents(visitIdOf((await params).visitId), events, Date.now(), since)
-  return answer(result, result.ok ? 200 : 404)
+  const read = events.map((each) => ({ id: each.id, event: VisitEvent.safeParse(each) }))
+  const good = read.flatMap(({ event }) => event.data ?? [])
+  const result = await appendEvents(visitIdOf((await params).visitId), good, Date.now(), since)
+  if (!result.ok) return answer(result, 404)
+  const unread = read.flatMap(({ id, event }): Taken[] =>
+    event.success ? [] : [{ id, taken: 'refused', why: problemsOf(event.error).map(toWords).join(' ') }],
+  )
+  return answer({ ok: true, value: { ...result.value, answers: [...result.value.answers, ...unread] } }, 200)
 }
+
+const toWords = ({ path, sentence }: Problem) => (path === '' ? sentence : `${path}: ${sentence}`)
 
 const answer = (result: Result<Sent>, status: number) =>
   Response.json(result, { status, headers: { 'Cache-Control': 'no-store' } })

@@ -1,0 +1,1 @@
+export { inTransaction as together } from '@/data/connection'
