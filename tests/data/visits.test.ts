@@ -184,3 +184,27 @@ describe('the next visit', () => {
 })
 
 it('migrating again changes nothing', async () => expect(await migrate(database)).toEqual([]))
+
+describe('a stamp that cannot be true', () => {
+  it('far in the future or before the visit is taken in with the server’s time, and marked', async () => {
+    const now = NINE + 30 * 60_000
+    const year = 366 * 24 * 60
+    const late = happened(year, { kind: 'stage-started', stage: 'arrive' })
+    const early = happened(-year, { kind: 'note', words: 'from the past', stage: null })
+    const sent = await appendEvents(visitId, [late, early], now)
+    expect(sent.ok && sent.value.answers.map(({ taken }) => taken)).toEqual(['taken', 'taken'])
+    const log = await readLog(visitId)
+    expect(log.map(({ atMs, stampedMs }) => [atMs, stampedMs]).sort()).toEqual(
+      [
+        [now, late.atMs],
+        [now, early.atMs],
+      ].sort(),
+    )
+    expect(foldVisit(log).startMs).toBe(now)
+  })
+  it('some minutes off is believed as it is', async () => {
+    const fast = happened(40, { kind: 'paused' })
+    await appendEvents(visitId, [fast], NINE + 30 * 60_000)
+    expect(await readLog(visitId)).toEqual([fast])
+  })
+})
