@@ -14,6 +14,7 @@ import { appendEvents } from '@/service/visit/appendEvents'
 import {
   NINE,
   TIME,
+  bookAgain,
   bookQuill,
   closeVisit,
   fileOf,
@@ -51,18 +52,8 @@ async function groom(bookingId: number, startMs: number): Promise<number> {
   await closeVisit(visitId, true, startMs + 4 * 3_600_000)
   return visitId
 }
-const again = (startMs: number, request = '{"sameAsLast":true}', coatNow = '{}') =>
-  database.models.booking.create({
-    dogId: quill.dogId,
-    staffId: quill.staffId,
-    startAt: new Date(startMs),
-    slotMin: 240,
-    service: 'Full groom',
-    request,
-    coatNow,
-    mats: '{}',
-    setting: 'salon',
-  })
+const again = (startMs: number, coatNowMm: object = {}) =>
+  bookAgain(database, quill, startMs, { sameAsLast: true }, coatNowMm)
 
 describe('from visit to visit', () => {
   it('a wish that waits is carried on, and cut when the coat is there', async () => {
@@ -85,7 +76,7 @@ describe('from visit to visit', () => {
   })
 
   it('what was left and what was found teach the dog’s own pace', async () => {
-    const found = await again(NINE + 8 * WEEK_MS, '{"sameAsLast":true}', '{"back":33.5,"all":20,"tail":60}')
+    const found = await again(NINE + 8 * WEEK_MS, { back: 33.5, all: 20, tail: 60 })
     await groom(found.id, NINE + 8 * WEEK_MS)
     const dog = { id: quill.dogId, coat: 'curly' as const }
     // 9.5 left on 16 March, 33.5 found six weeks later: 4 mm a week. `all` and the group `tail` teach nothing.

@@ -77,6 +77,26 @@ export async function bookQuill({ models }: Database, startAt = new Date('2027-0
   return { dogId: dog.id, staffId: staff.id, bookingId: booking.id }
 }
 
+/** Another booking of a dog. */
+export const bookAgain = (
+  { models }: Database,
+  { dogId, staffId }: { dogId: number; staffId: number },
+  startMs: number,
+  request: object = { sameAsLast: true },
+  coatNowMm: object = {},
+) =>
+  models.booking.create({
+    dogId,
+    staffId,
+    startAt: new Date(startMs),
+    slotMin: 240,
+    service: 'Full groom',
+    request: JSON.stringify(request),
+    coatNow: JSON.stringify(coatNowMm),
+    mats: '{}',
+    setting: 'salon',
+  })
+
 export const QUILL = Case.parse({
   kovit: 'case/1',
   date: '2027-03-02',

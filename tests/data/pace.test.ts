@@ -5,7 +5,18 @@ import { paceOf } from '@/service/booking/planOf'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { ownerSaid } from '@/service/visit/ownerSaid'
 import { makePlan } from '@/core/plan'
-import { NINE, QUILL_PLAN, bookQuill, closeVisit, fileOf, happened, openHouse, startVisit, type Server } from './house'
+import {
+  NINE,
+  QUILL_PLAN,
+  bookAgain,
+  bookQuill,
+  closeVisit,
+  fileOf,
+  happened,
+  openHouse,
+  startVisit,
+  type Server,
+} from './house'
 
 let server: Server
 let database: Database
@@ -46,17 +57,7 @@ describe('what a wrap-up teaches', () => {
     visitId = await groom(ids, 1.3)
   })
   it('is in the next plan of this dog: it takes longer, and the plan says by how much', async () => {
-    const later = await database.models.booking.create({
-      dogId: ids.dogId,
-      staffId: 1,
-      startAt: new Date(NINE + 42 * 86_400_000),
-      slotMin: 240,
-      service: 'Full groom',
-      request: '{"sameAsLast":true}',
-      coatNow: '{}',
-      mats: '{}',
-      setting: 'salon',
-    })
+    const later = await bookAgain(database, { ...ids, staffId: 1 }, NINE + 42 * 86_400_000)
     const file = await fileOf(later.id)
     if (!file?.planned.pace) throw new Error('nothing was learned')
     const { pace, ...table } = file.planned
@@ -114,17 +115,7 @@ describe('a bath and tidy between two grooms', () => {
     await groom(ids, 1)
     const full = (await fileOf(ids.bookingId))?.planned
     const later = (days: number, request: object) =>
-      database.models.booking.create({
-        dogId: ids.dogId,
-        staffId: 1,
-        startAt: new Date(NINE + days * 86_400_000),
-        slotMin: 240,
-        service: 'groom',
-        request: JSON.stringify(request),
-        coatNow: '{}',
-        mats: '{}',
-        setting: 'salon',
-      })
+      bookAgain(database, { ...ids, staffId: 1 }, NINE + days * 86_400_000, request)
     const tidy = await later(81, { pattern: 'bath-tidy' })
     const planned = (await fileOf(tidy.id))?.planned
     if (!planned || !full) throw new Error('no booking')

@@ -6,7 +6,7 @@ import { dogRecords } from '@/service/dog/dogRecords'
 import { saveMeasures } from '@/service/dog/saveMeasures'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { makePlan } from '@/core/plan'
-import { NINE, bookQuill, closeVisit, fileOf, happened, openHouse, startVisit, type Server } from './house'
+import { NINE, bookAgain, bookQuill, closeVisit, fileOf, happened, openHouse, startVisit, type Server } from './house'
 
 let server: Server
 let database: Database
@@ -51,17 +51,7 @@ describe('what a visit keeps of a dog', () => {
     expect(await dogRecords(dogId, visitId)).toEqual({ findings: [], behaviour: [], weights: [] })
   })
   it('makes the next plan another one: the dryer is minded, dried by hand, and it says why', async () => {
-    const later = await database.models.booking.create({
-      dogId,
-      staffId: 1,
-      startAt: new Date(NINE + 42 * 86_400_000),
-      slotMin: 240,
-      service: 'Full groom',
-      request: '{"sameAsLast":true}',
-      coatNow: '{}',
-      mats: '{}',
-      setting: 'salon',
-    })
+    const later = await bookAgain(database, { dogId, staffId: 1 }, NINE + 42 * 86_400_000)
     const file = await fileOf(later.id)
     if (!file) throw new Error('no booking')
     expect(file.planned.dog.weightKg).toBe(17.4)

@@ -17,6 +17,7 @@ import { wrapUpView } from '@/service/visit/wrapUpView'
 import {
   NINE,
   QUILL,
+  bookAgain,
   bookQuill,
   closeVisit,
   fileOf,
@@ -52,17 +53,7 @@ async function groom(...more: VisitEvent[]): Promise<void> {
   expect((await closeVisit(visitId, true, NINE + 210 * MIN)).ok).toBe(true)
 }
 const again = async (weeks: number, request: object = { sameAsLast: true }) => {
-  const booking = await database.models.booking.create({
-    dogId: ids.dogId,
-    staffId: ids.staffId,
-    startAt: new Date(NINE + weeks * WEEK_MS),
-    slotMin: 240,
-    service: 'Full groom',
-    request: JSON.stringify(request),
-    coatNow: '{}',
-    mats: '{}',
-    setting: 'salon',
-  })
+  const booking = await bookAgain(database, ids, NINE + weeks * WEEK_MS, request)
   const file = await fileOf(booking.id)
   if (!file) throw new Error('no booking')
   return makePlan(file.planned)
@@ -186,17 +177,7 @@ describe('one dog, one answer', () => {
       cardView(ids.dogId, house),
       printView(ids.dogId, house),
     ])
-    const next = await database.models.booking.create({
-      dogId: ids.dogId,
-      staffId: ids.staffId,
-      startAt: new Date(nowMs),
-      slotMin: 240,
-      service: 'Full groom',
-      request: '{"sameAsLast":true}',
-      coatNow: '{}',
-      mats: '{}',
-      setting: 'salon',
-    })
+    const next = await bookAgain(database, ids, nowMs)
     const plan = await fileOf(next.id)
     const coat = Object.fromEntries(plan ? coatToday(plan.planned) : [])
     expect(dogs.find(({ id }) => id === ids.dogId)?.coatMm).toEqual(coat)
