@@ -37,7 +37,7 @@ describe('what the books did not take', () => {
 it.each([
   [{ kind: 'stage-started', stage: 'wash' }, 'Started wash'],
   [{ kind: 'wait-ended', stage: 'dry' }, 'Wait ended at dry'],
-  [{ kind: 'measured', zone: 'back', lengthMm: 33.5 }, 'Back measured: 33.5 mm'],
+  [{ kind: 'measured', zone: 'back', lengthMm: 9.5 }, 'Back measured: 9.5 mm'],
   [{ kind: 'matted', zone: 'armpit', grade: 2 }, 'Armpit, mats 2'],
   [{ kind: 'behaviour', trigger: 'dryer', grade: 3, worked: '' }, 'Minded dryer: 3 of 4'],
   [{ kind: 'weighed', weightKg: 17.4 }, 'Weighed: 17.4 kg'],
