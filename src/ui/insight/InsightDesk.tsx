@@ -30,16 +30,8 @@ export interface InsightView {
 /** What the house's own grooms of a year say: each chart answers the question above it. */
 export function InsightDesk({ view }: { view: InsightView }) {
   const { insight, since, growth } = view
-  const { grooms, ninety, months } = insight
+  const { grooms } = insight
   const known = grooms >= FEWEST
-  const slots = months.map(({ month, slotsKept }) => ({ name: monthWord(month), kept: percent(slotsKept) }))
-  const repeats = months.flatMap(({ month, repeat }) =>
-    repeat === null ? [] : [{ name: monthWord(month), score: Math.round(repeat) }],
-  )
-  const grades = months.flatMap(({ month, worstGrade }) =>
-    worstGrade === null ? [] : [{ name: monthWord(month), grade: Number(worstGrade.toFixed(1)) }],
-  )
-  const worst = insight.bias[0]
   return (
     <>
       <div className="kv-head">
@@ -49,129 +41,169 @@ export function InsightDesk({ view }: { view: InsightView }) {
         </p>
       </div>
       <div className={styles.questions}>
-        <Question asks="Where do the minutes go?" answer={`${longest(insight)} takes most.`} known={known}>
-          <Bars
-            rows={insight.byFamily.map(({ family, plannedMin, doneMin }) => ({
-              name: family,
-              planned: Math.round(plannedMin),
-              done: Math.round(doneMin),
-            }))}
-            bars={[
-              ['planned', 'planned'],
-              ['done', 'done'],
-            ]}
-            unit="min"
-          />
-        </Question>
-        <Question
-          asks="Which coats take longest?"
-          answer={
-            insight.byCoat[0] ? `A ${insight.byCoat[0].name} coat, ${insight.byCoat[0].minutes} min on average.` : ''
-          }
-          known={known}
-        >
-          <Bars rows={insight.byCoat} bars={[['minutes', 'done']]} unit="min" />
-        </Question>
-        <Question
-          asks="Who takes how long?"
-          answer="Coats and dogs differ between people: this compares days, not hands."
-          known={known}
-        >
-          <Bars rows={insight.byGroomer} bars={[['minutes', 'done']]} unit="min" />
-        </Question>
-        <Question
-          asks="Do the promises hold?"
-          answer={`Of ${ninety.count} grooms ${percent(ninety.kept / Math.max(1, ninety.count))} % stayed within their “nine in ten”.`}
-          known={known}
-        >
-          <Bars
-            rows={insight.tenths.map(({ said, kept }) => ({
-              name: `${percent(said)} % said`,
-              said: percent(said),
-              held: percent(kept),
-            }))}
-            bars={[
-              ['said', 'planned'],
-              ['held', 'done'],
-            ]}
-            unit="%"
-          />
-        </Question>
-        <Question
-          asks="Which stages are planned too short or too long?"
-          answer={
-            worst
-              ? `${stageLabel(worst.stage)} runs ${Math.abs(worst.percent)} % ${worst.percent > 0 ? 'over' : 'under'}.`
-              : ''
-          }
-          known={insight.bias.length > 0}
-        >
-          <NamedBars
-            rows={insight.bias
-              .slice(0, MOST_STAGES)
-              .map(({ stage, percent: over }) => ({ name: stageLabel(stage), over }))}
-            bar="over"
-            unit="%"
-          />
-        </Question>
-        <Question
-          asks="Are slots kept?"
-          answer={slots.at(-1) ? `${slots.at(-1)?.kept} % this month.` : ''}
-          known={known}
-        >
-          <Lines
-            rows={slots}
-            lines={['kept']}
-            unit="%"
-            top={100}
-            bottom={bottomNear(
-              100,
-              slots.map(({ kept }) => kept),
-            )}
-          />
-        </Question>
-        <Question
-          asks="How close do cuts come to their cards?"
-          answer={repeats.at(-1) ? `${repeats.at(-1)?.score} of 100 this month.` : ''}
-          known={known && repeats.length > 0}
-        >
-          <Lines
-            rows={repeats}
-            lines={['score']}
-            unit="of 100"
-            top={100}
-            bottom={bottomNear(
-              100,
-              repeats.map(({ score }) => score),
-            )}
-          />
-        </Question>
-        <Question
-          asks="Do dogs take it easier?"
-          answer="The worst grade of each groom, averaged by month: 0 relaxed, 4 panics."
-          known={grades.length > 0}
-        >
-          <Lines rows={grades} lines={['grade']} unit="" top={4} />
-        </Question>
-        <Question
-          asks="How fast does the coat grow?"
-          answer={`Body coat, mm by weeks: the ${growth.shown.length} that differ most from their coat's table, of ${growth.measured} measured among ${growth.dogs} dogs.`}
-          known={growth.shown.length > 0}
-        >
-          <Lines
-            rows={WEEKS.map((week) => ({
-              name: `${week} wk`,
-              ...Object.fromEntries(
-                growth.shown.map(({ name, mmPerWeek }) => [name, Number((mmPerWeek * week).toFixed(1))]),
-              ),
-            }))}
-            lines={growth.shown.map(({ name }) => name)}
-            unit="mm"
-            named
-          />
-        </Question>
+        <Minutes insight={insight} known={known} />
+        <Promises insight={insight} known={known} />
+        <Trims insight={insight} known={known} />
+        <CoatGrowth growth={growth} />
       </div>
     </>
+  )
+}
+
+interface AnswerProps {
+  insight: Insight
+  known: boolean
+}
+
+function Minutes({ insight, known }: AnswerProps) {
+  return (
+    <>
+      <Question asks="Where do the minutes go?" answer={`${longest(insight)} takes most.`} known={known}>
+        <Bars
+          rows={insight.byFamily.map(({ family, plannedMin, doneMin }) => ({
+            name: family,
+            planned: Math.round(plannedMin),
+            done: Math.round(doneMin),
+          }))}
+          bars={[
+            ['planned', 'planned'],
+            ['done', 'done'],
+          ]}
+          unit="min"
+        />
+      </Question>
+      <Question
+        asks="Which coats take longest?"
+        answer={
+          insight.byCoat[0] ? `A ${insight.byCoat[0].name} coat, ${insight.byCoat[0].minutes} min on average.` : ''
+        }
+        known={known}
+      >
+        <Bars rows={insight.byCoat} bars={[['minutes', 'done']]} unit="min" />
+      </Question>
+      <Question
+        asks="Who takes how long?"
+        answer="Coats and dogs differ between people: this compares days, not hands."
+        known={known}
+      >
+        <Bars rows={insight.byGroomer} bars={[['minutes', 'done']]} unit="min" />
+      </Question>
+    </>
+  )
+}
+
+function Promises({ insight, known }: AnswerProps) {
+  const { ninety, months } = insight
+  const worst = insight.bias[0]
+  const slots = months.map(({ month, slotsKept }) => ({ name: monthWord(month), kept: percent(slotsKept) }))
+  return (
+    <>
+      <Question
+        asks="Do the promises hold?"
+        answer={`Of ${ninety.count} grooms ${percent(ninety.kept / Math.max(1, ninety.count))} % stayed within their “nine in ten”.`}
+        known={known}
+      >
+        <Bars
+          rows={insight.tenths.map(({ said, kept }) => ({
+            name: `${percent(said)} % said`,
+            said: percent(said),
+            held: percent(kept),
+          }))}
+          bars={[
+            ['said', 'planned'],
+            ['held', 'done'],
+          ]}
+          unit="%"
+        />
+      </Question>
+      <Question
+        asks="Which stages are planned too short or too long?"
+        answer={
+          worst
+            ? `${stageLabel(worst.stage)} runs ${Math.abs(worst.percent)} % ${worst.percent > 0 ? 'over' : 'under'}.`
+            : ''
+        }
+        known={insight.bias.length > 0}
+      >
+        <NamedBars
+          rows={insight.bias
+            .slice(0, MOST_STAGES)
+            .map(({ stage, percent: over }) => ({ name: stageLabel(stage), over }))}
+          bar="over"
+          unit="%"
+        />
+      </Question>
+      <Question asks="Are slots kept?" answer={slots.at(-1) ? `${slots.at(-1)?.kept} % this month.` : ''} known={known}>
+        <Lines
+          rows={slots}
+          lines={['kept']}
+          unit="%"
+          top={100}
+          bottom={bottomNear(
+            100,
+            slots.map(({ kept }) => kept),
+          )}
+        />
+      </Question>
+    </>
+  )
+}
+
+function Trims({ insight: { months }, known }: AnswerProps) {
+  const repeats = months.flatMap(({ month, repeat }) =>
+    repeat === null ? [] : [{ name: monthWord(month), score: Math.round(repeat) }],
+  )
+  const grades = months.flatMap(({ month, worstGrade }) =>
+    worstGrade === null ? [] : [{ name: monthWord(month), grade: Number(worstGrade.toFixed(1)) }],
+  )
+  return (
+    <>
+      <Question
+        asks="How close do cuts come to their cards?"
+        answer={repeats.at(-1) ? `${repeats.at(-1)?.score} of 100 this month.` : ''}
+        known={known && repeats.length > 0}
+      >
+        <Lines
+          rows={repeats}
+          lines={['score']}
+          unit="of 100"
+          top={100}
+          bottom={bottomNear(
+            100,
+            repeats.map(({ score }) => score),
+          )}
+        />
+      </Question>
+      <Question
+        asks="Do dogs take it easier?"
+        answer="The worst grade of each groom, averaged by month: 0 relaxed, 4 panics."
+        known={grades.length > 0}
+      >
+        <Lines rows={grades} lines={['grade']} unit="" top={4} />
+      </Question>
+    </>
+  )
+}
+
+function CoatGrowth({ growth }: Pick<InsightView, 'growth'>) {
+  return (
+    <Question
+      asks="How fast does the coat grow?"
+      answer={`Body coat, mm by weeks: the ${growth.shown.length} that differ most from their coat's table, of ${growth.measured} measured among ${growth.dogs} dogs.`}
+      known={growth.shown.length > 0}
+    >
+      <Lines
+        rows={WEEKS.map((week) => ({
+          name: `${week} wk`,
+          ...Object.fromEntries(
+            growth.shown.map(({ name, mmPerWeek }) => [name, Number((mmPerWeek * week).toFixed(1))]),
+          ),
+        }))}
+        lines={growth.shown.map(({ name }) => name)}
+        unit="mm"
+        named
+      />
+    </Question>
   )
 }
 
