@@ -4,17 +4,8 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { VisitEvent } from '@/core/visit'
 import { oneSender, tabsOn } from '../device/oneSender'
 import { nextStamp, skewOf } from '../device/stamps'
-import {
-  adoptOlder,
-  askToPersist,
-  deviceId,
-  keepEvent,
-  keptAside,
-  keptEvents,
-  letAsideGo,
-  settle,
-  type Aside,
-} from '../device/store'
+import { adoptOlder, askToPersist, deviceId, type Aside } from '../device/store'
+import { notKept, useKept } from '../device/useKept'
 import { postEvents } from './postEvents'
 
 const RETRY_MS = 4000
@@ -56,44 +47,66 @@ interface Begun {
  */
 export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: Begun): VisitLog {
   const [known, setKnown] = useState(startLog)
-  const [kept, setKept] = useState<VisitEvent[]>([])
-  const [aside, setAside] = useState<Aside[]>([])
   const [refused, setRefused] = useState<string | null>(null)
+  const { waiting: kept, aside, look, keep, settled, letGo } = useKept(visitId)
   const since = useRef(startNo)
   const skew = useRef(0)
   const newest = useRef(newestOf(startLog))
-  const loose = useRef<VisitEvent[]>([])
-  const tell = useRef<() => void>(() => {})
-  const asking = useRef(false)
-  const again = useRef(false)
 
-  /** What waits on this device, the events of other tabs included, and what the device would not keep. */
-  const lookAgain = useCallback(async () => {
-    const [waiting, put] = await Promise.all([keptEvents(visitId), keptAside(visitId)])
-    setKept([...waiting, ...loose.current])
-    setAside(put)
-    return [...waiting, ...loose.current]
-  }, [visitId])
-
-  /** Sends what waits and takes in what is new. */
-  const send = useCallback(async () => {
-    const batch = (await lookAgain()).slice(0, BATCH)
+  /** Sends what waits and takes in what is new. @returns whether more waits */
+  const send = useCallback(async (): Promise<boolean> => {
+    const batch = (await look()).slice(0, BATCH)
     const askedMs = Date.now()
     const answer = await postEvents(visitId, batch, since.current)
-    if (!answer.ok) return setRefused(answer.problems.map(({ sentence }) => sentence).join(' '))
+    if (!answer.ok) {
+      setRefused(answer.problems.map(({ sentence }) => sentence).join(' '))
+      return false
+    }
     const { answers, events, no, nowMs } = answer.value
     skew.current = skewOf(nowMs, askedMs, Date.now())
     since.current = Math.max(since.current, no)
     newest.current = Math.max(newest.current, newestOf(events))
     setKnown((log) => joined(log, events))
     const why = new Map(answers.flatMap((each) => (each.taken === 'refused' ? [[each.id, each.why]] : [])))
-    const put = batch.flatMap((event) => (why.has(event.id) ? [{ event, why: why.get(event.id) ?? '' }] : []))
-    const taken = answers.filter((each) => each.taken !== 'refused').map(({ id }) => id)
-    await settle(visitId, taken, put)
-    loose.current = loose.current.filter(({ id }) => !answers.some((each) => each.id === id))
-    if (batch.length > 0) tell.current()
-    if ((await lookAgain()).length > 0) again.current = true
-  }, [visitId, lookAgain])
+    await settled(
+      answers.filter(({ taken }) => taken !== 'refused').map(({ id }) => id),
+      batch.flatMap((event) => (why.has(event.id) ? [{ event, why: why.get(event.id) ?? '' }] : [])),
+    )
+    return (await look()).length > 0
+  }, [visitId, look, settled])
+
+  const { sync, tell } = useSync(visitId, look, send, setRefused)
+
+  const add = useCallback(
+    (happening: Happening) => {
+      const atMs = nextStamp(Date.now(), skew.current, newest.current)
+      const made = { id: crypto.randomUUID(), atMs, by: groomer, byId: groomerId, device: deviceId() }
+      const event = VisitEvent.safeParse({ ...happening, ...made })
+      if (!event.success) return setRefused(event.error.issues.map(({ message }) => message).join(' '))
+      newest.current = atMs
+      void keep(event.data).then((why) => {
+        setRefused(why)
+        tell()
+        void sync()
+      })
+    },
+    [groomer, groomerId, keep, sync, tell],
+  )
+  const ids = new Set(known.map(({ id }) => id))
+  const waiting = kept.filter(({ id }) => !ids.has(id))
+  return { log: [...known, ...waiting], waiting: waiting.length, aside, refused, add, letGo }
+}
+
+/** When to send: at once, when the server has news, when the network is back, and now and then while something waits. */
+function useSync(
+  visitId: number,
+  look: () => Promise<VisitEvent[]>,
+  send: () => Promise<boolean>,
+  say: (words: string) => void,
+): { sync: () => Promise<void>; tell: () => void } {
+  const tabs = useRef<{ tell: () => void } | null>(null)
+  const asking = useRef(false)
+  const again = useRef(false)
 
   /** One sending at a time over all tabs; asked for while it runs, it runs once more. */
   const sync = useCallback(async () => {
@@ -103,7 +116,10 @@ export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: 
     try {
       while (again.current) {
         again.current = false
-        await oneSender(visitId, send)
+        await oneSender(visitId, async () => {
+          if (await send()) again.current = true
+        })
+        tabs.current?.tell()
       }
     } catch (error) {
       if (!(error instanceof TypeError || error instanceof SyntaxError)) throw error // no network, or half an answer: tried again
@@ -113,12 +129,12 @@ export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: 
   }, [visitId, send])
 
   useEffect(() => {
-    const tabs = tabsOn(visitId, () => void lookAgain())
-    tell.current = tabs.tell
+    const here = tabsOn(visitId, () => void look())
+    tabs.current = here
     askToPersist()
-    void adoptOlder(visitId).then(sync, (error: unknown) => setRefused(notKept(error)))
+    void adoptOlder(visitId).then(sync, (error: unknown) => say(notKept(error)))
     const tryAgain = async () => {
-      if ((await lookAgain()).length > 0) await sync()
+      if ((await look()).length > 0) await sync()
     }
     const retry = setInterval(() => void tryAgain(), RETRY_MS)
     const news = new EventSource(`/visits/${visitId}/news`)
@@ -128,48 +144,13 @@ export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: 
     return () => {
       clearInterval(retry)
       news.close()
-      tabs.close()
+      here.close()
       window.removeEventListener('online', heard)
     }
-  }, [visitId, lookAgain, sync])
+  }, [visitId, look, sync, say])
 
-  const add = useCallback(
-    (happening: Happening) => {
-      const atMs = nextStamp(Date.now(), skew.current, newest.current)
-      const made = { id: crypto.randomUUID(), atMs, by: groomer, byId: groomerId, device: deviceId() }
-      const checked = VisitEvent.safeParse({ ...happening, ...made })
-      if (!checked.success) return setRefused(checked.error.issues.map(({ message }) => message).join(' '))
-      const event = checked.data
-      newest.current = atMs
-      setRefused(null)
-      const paint = () => {
-        setKept((waiting) => joined(waiting, [event]))
-        tell.current()
-        void sync()
-      }
-      keepEvent(visitId, event).then(paint, (error: unknown) => {
-        // Not lost while this page is open, and sent as soon as it can be.
-        loose.current.push(event)
-        setRefused(notKept(error))
-        paint()
-      })
-    },
-    [visitId, groomer, groomerId, sync],
-  )
-  const letGo = useCallback(
-    (id: string) => void letAsideGo(id).then(() => setAside((all) => all.filter(({ event }) => event.id !== id))),
-    [],
-  )
-  const ids = new Set(known.map(({ id }) => id))
-  const waiting = kept.filter(({ id }) => !ids.has(id))
-  return { log: [...known, ...waiting], waiting: waiting.length, aside, refused, add, letGo }
-}
-
-/** Why this device could not keep an event. */
-function notKept(error: unknown): string {
-  if (!(error instanceof DOMException)) throw error
-  const why = error.name === 'QuotaExceededError' ? 'This device is full' : 'This browser keeps nothing here'
-  return `${why}: what you note is on this screen only until it is sent. Leave the page open.`
+  const tell = useCallback(() => tabs.current?.tell(), [])
+  return { sync, tell }
 }
 
 const newestOf = (log: readonly VisitEvent[]): number => log.reduce((most, { atMs }) => Math.max(most, atMs), 0)
