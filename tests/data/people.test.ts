@@ -18,7 +18,7 @@ describe('people and stations', () => {
     const { id } = await database.models.staff.create({ name: 'Wren', role: 'groomer' })
     expect(await readStaff()).toEqual([{ id, name: 'Wren', role: 'groomer', work: {}, version: 1 }])
     const work = { skills: ['clip' as const], hours: { Mon: { from: '08:30', to: '17:00' } } }
-    expect(await saveWork({ id, work, version: 1 })).toEqual({ ok: true, value: null })
+    expect(await saveWork({ id, work, version: 1 })).toEqual({ ok: true, value: { version: 2 } })
     expect((await readStaff())[0]).toMatchObject({ work, version: 2 })
     expect(await saveWork({ id, work: {}, version: 1 })).toMatchObject({ ok: false, problems: [{ path: 'version' }] })
     expect(await saveWork({ id: 999, work })).toMatchObject({ ok: false, problems: [{ path: 'id' }] })

@@ -31,7 +31,7 @@ export async function addCaution(input: unknown): Promise<Result<null>> {
 }
 
 /** Keeps what somebody does and when. */
-export async function saveWork(input: unknown): Promise<Result<null>> {
+export async function saveWork(input: unknown): Promise<Result<{ version: number }>> {
   return answered(WorkAsked, input, keepWork, HOUSE)
 }
 

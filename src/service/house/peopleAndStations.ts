@@ -14,14 +14,14 @@ export const WorkAsked = z.strictObject({
 })
 
 /** Keeps what somebody does and when. Refused from a stale page. */
-export function saveWork({ id, work, version }: z.infer<typeof WorkAsked>): Promise<Result<null>> {
+export function saveWork({ id, work, version }: z.infer<typeof WorkAsked>): Promise<Result<{ version: number }>> {
   return inTransaction(async () => {
     const member = await holdMember(id)
     if (!member) return refuse('id', 'Nobody of that name works here.')
     if (version !== undefined && version !== member.version)
       return stale(member.name, [`skills ${(member.work.skills ?? []).join(', ') || 'none'}`])
     await changeWork(id, work)
-    return { ok: true, value: null }
+    return { ok: true, value: { version: member.version + 1 } }
   })
 }
 

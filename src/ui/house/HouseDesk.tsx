@@ -2,7 +2,7 @@
 
 import { Input, InputNumber, Select } from 'antd'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { useRef, useState, useTransition } from 'react'
 import { SCHOOLS, type House, type SchoolId } from '@/core/order'
 import type { Result } from '@/core/result'
 import { STAGES, stageLabel, type StageId } from '@/core/stages'
@@ -29,7 +29,7 @@ interface HouseActs {
   save: Save
   add: Save
   retire: Save
-  saveWork: Save
+  saveWork: (input: unknown) => Promise<Result<{ version: number }>>
   addStation: Save
   retireStation: Save
 }
@@ -77,6 +77,21 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
       setFault(answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' '))
       if (answer.ok) router.refresh()
     })
+  const versions = useRef(new Map<number, number>())
+  const before = useRef<Promise<unknown>>(Promise.resolve())
+  /** One change of a person after another: each goes along with the version that the one before it made. */
+  const keepWork = ({ id, version }: PersonHere, work: PersonHere['work']) => {
+    const go = async (): Promise<Result<null>> => {
+      const seen = Math.max(version, versions.current.get(id) ?? 0)
+      const answer = await acts.saveWork({ id, version: seen, work })
+      if (!answer.ok) return answer
+      versions.current.set(id, answer.value.version)
+      return { ok: true, value: null }
+    }
+    const kept = before.current.then(go, go)
+    before.current = kept
+    send(() => kept, null)
+  }
   return (
     <>
       <div className="kv-head">
@@ -130,11 +145,7 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
             onAdd={(input) => send(acts.addStation, input)}
             onRetire={(id, retired) => send(acts.retireStation, { id, retired })}
           />
-          <People
-            staff={staff}
-            dryer={dryer}
-            onWork={({ id, version }, work) => send(acts.saveWork, { id, version, work })}
-          />
+          <People staff={staff} dryer={dryer} onWork={keepWork} />
         </div>
       </div>
     </>

@@ -56,7 +56,8 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
   const toBench = () =>
     startTransition(async () => {
       if (unexplained) return setFault('This order breaks a must. Put it right, or say below why it is done anyway.')
-      await flush()
+      const flushed = await flush()
+      if (flushed.state === 'refused') return setFault(flushed.why)
       const answer = await acts.begin(bookingId)
       if (answer.ok) router.push(`/visits/${answer.value.visitId}/bench`)
       else setFault(answer.problems.map(({ sentence }) => sentence).join(' '))

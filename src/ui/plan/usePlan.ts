@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState, type RefObject } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react'
 import { Case, coatToday, makePlan } from '@/core/plan'
 import { problemsOf, type Result } from '@/core/result'
 import { useHistory } from '../history/useHistory'
@@ -14,19 +14,33 @@ export function usePlan(view: { bookingId: number; version: number; start: Case 
   const { now, put, undo, redo } = useHistory(view.start)
   const { bookingId } = view
   const version = useRef(view.version)
+  const latest = useRef<Promise<unknown>>(Promise.resolve())
   const [keeping, setKeeping] = useState<Keeping>({ state: 'kept' })
   const first = useRef(true)
   const plan = useMemo(() => makePlan(now), [now])
   const presentMm = useMemo(() => coatToday(now), [now])
+  /** One keep after another: each goes along with the version that the one before it made. */
+  const inTurn = useCallback(
+    (changed: Case): Promise<Keeping> => {
+      const go = () => send(bookingId, version, changed, keep)
+      const kept = latest.current.then(go, go)
+      latest.current = kept
+      return kept.then((state) => {
+        if (latest.current === kept) setKeeping(state)
+        return state
+      })
+    },
+    [bookingId, keep],
+  )
   useEffect(() => {
     if (first.current) {
       first.current = false
       return
     }
     setKeeping({ state: 'keeping' })
-    const timer = setTimeout(async () => setKeeping(await send(bookingId, version, now, keep)), KEEP_AFTER_MS)
+    const timer = setTimeout(() => void inTurn(now), KEEP_AFTER_MS)
     return () => clearTimeout(timer)
-  }, [bookingId, now, keep])
+  }, [now, inTurn])
   return {
     now,
     plan,
@@ -45,7 +59,7 @@ export function usePlan(view: { bookingId: number; version: number; start: Case 
       return null
     },
     /** Sends what is not kept yet, before the bench starts from it. */
-    flush: async () => setKeeping(await send(bookingId, version, now, keep)),
+    flush: () => inTurn(now),
   }
 }
 
