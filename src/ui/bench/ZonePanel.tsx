@@ -62,9 +62,11 @@ export function ZonePanel({ zone, plan, plannedCase, visit, kit, unit, add, clos
 /** What was to be left and was cut all the same, was cut by scissors. */
 const worked = (cut: Cut): Cut => (cut.method === 'leave' ? byHand('scissor', cut.lengthMm) : cut)
 
+/** `left scissors, 24 mm; right scissors, 20 mm` */
 const plannedWords = (entries: Plan['card'], unit: LengthUnit): string =>
   entries
-    .map((entry) =>
-      [entry.side, toolWords(entry), `${showFigure(entry.lengthMm, unit)} ${unitWord(unit)}`].filter(Boolean).join(' '),
-    )
-    .join(', ')
+    .map((entry) => {
+      const figure = `${showFigure(entry.lengthMm, unit)} ${unitWord(unit)}`
+      return `${entry.side ? `${entry.side} ` : ''}${toolWords(entry)}, ${figure}`
+    })
+    .join('; ')
