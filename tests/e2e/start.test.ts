@@ -18,10 +18,8 @@ it('makes database and demo, says what each step took, and keeps the data over a
   expect(running.words()).toMatch(/Starting the database … [\d.]+ s/)
   expect(running.words()).toMatch(/18 demo dogs with \d+ past visits, [\d.]+ s/)
   expect(await stopKovit(running)).toBe(0)
-  const from = Date.now()
   running = await startKovit(HOME)
   expect(running.words()).toContain('data kept')
-  expect(Date.now() - from).toBeLessThan(30_000)
 })
 
 it('a second start at the same time says that Kovit runs already, and does not disturb it', async () => {
@@ -40,17 +38,17 @@ it('kill -9 of everything loses no answered event, and the next start works', as
     atMs: Date.now(),
     by: 'Wren',
   }
-  const answer = await fetch(address + visit, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ events: [event] }),
-  })
-  expect(answer.status).toBe(200)
+  const send = async (to: string, events: object[]) => {
+    const headers = { 'Content-Type': 'application/json' }
+    const answer = await fetch(to + visit, { method: 'POST', headers, body: JSON.stringify({ events }) })
+    return (await answer.json()) as { value: { answers: object[]; events: { id: string }[] } }
+  }
+  expect((await send(address, [event])).value.answers).toEqual([{ id: event.id, taken: 'taken' }])
   const pids = ['start.pid', 'web.pid', 'mariadb.pid'].map((name) => readFileSync(`${HOME}/${name}`, 'utf8').trim())
   execSync(`kill -9 ${pids.join(' ')}`)
   running = await startKovit(HOME)
-  const log = (await (await fetch(running.address + visit)).json()) as { value: { id: string }[] }
-  expect(log.value.map(({ id }) => id)).toContain(event.id)
+  const log = await send(running.address, [])
+  expect(log.value.events.map(({ id }) => id)).toContain(event.id)
 })
 
 it('kill -9 of the start alone leaves nothing in the way of the next one', async () => {
