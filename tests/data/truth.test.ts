@@ -160,6 +160,15 @@ describe('after the close', () => {
     await appendEvents(visitId, [happened(301, { kind: 'undone', undoes: made.id })], NINE + 301 * MIN)
     expect(at(await asCut(), 'skull')).toEqual(first)
   })
+  it('an undo from before the close cannot be taken back after it: the card stays as it was cut', async () => {
+    const before = happened(150, { kind: 'zone-cut', cut })
+    const undone = happened(151, { kind: 'undone', undoes: before.id })
+    await groom(before, undone)
+    const first = await asCut()
+    const sent = await appendEvents(visitId, [happened(301, { kind: 'undone', undoes: undone.id })], NINE + 301 * MIN)
+    expect(sent.ok && sent.value.answers).toMatchObject([{ taken: 'refused' }])
+    expect(await asCut()).toEqual(first)
+  })
   it('an open visit takes no amendment', async () => {
     const sent = await appendEvents(visitId, [amended()], NINE)
     expect(sent.ok && sent.value.answers).toMatchObject([{ taken: 'refused' }])

@@ -17,9 +17,6 @@ export interface Sent extends LogSince {
   nowMs: number
 }
 
-/** What may still come in after the close: a cut put right, and taking that back. */
-const AFTER_THE_CLOSE: readonly VisitEvent['kind'][] = ['amended', 'undone']
-
 /**
  * Adds events to a visit's log, each taken or refused by itself, and gives what the log has gained since a number. Sent
  * twice, it answers the same. An amendment after the close makes a new version of the card as cut.
@@ -69,8 +66,21 @@ function whyNot(event: VisitEvent, { closedMs }: StoredVisit, log: readonly Visi
     const twice = event.kind === 'finished' && foldVisit(log).finishedMs !== null
     return twice ? 'This visit is finished already; it was finished on another screen.' : null
   }
-  const undoesAmendment =
-    event.kind === 'undone' && log.some(({ id, kind }) => id === event.undoes && AFTER_THE_CLOSE.includes(kind))
-  if (event.kind === 'amended' || undoesAmendment) return null
+  if (event.kind === 'amended' || undoesAmendment(event, log)) return null
   return 'This visit was wrapped up on another screen. Only what was cut can be put right now, as an amendment.'
+}
+
+/** Whether an event takes back an amendment, or takes such a taking back: what was before the close stays as it was. */
+function undoesAmendment(event: VisitEvent, log: readonly VisitEvent[]): boolean {
+  if (event.kind !== 'undone') return false
+  const undone = log.find(({ id }) => id === event.undoes)
+  if (undone === undefined) return false
+  // Each is looked at once: two that name each other lead nowhere.
+  return (
+    undone.kind === 'amended' ||
+    undoesAmendment(
+      undone,
+      log.filter(({ id }) => id !== undone.id),
+    )
+  )
 }
