@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { run } from './install.mjs'
 import { step } from './steps.mjs'
 
-const SOURCES = ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json']
+const SOURCES = ['src', 'public', 'scripts/service-worker.ts', 'package-lock.json', 'next.config.ts', 'tsconfig.json']
 
 function newestMs(path) {
   if (!existsSync(path)) return 0
@@ -20,5 +20,6 @@ export async function ensureBuild() {
     const env = { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' }
     await run(process.execPath, ['--import', 'tsx', 'scripts/antd-css.ts'], { env })
     await run(process.execPath, ['node_modules/next/dist/bin/next', 'build'], { env })
+    await run(process.execPath, ['--import', 'tsx', 'scripts/service-worker.ts'], { env })
   })
 }

@@ -3,6 +3,7 @@ import '@fontsource-variable/atkinson-hyperlegible-mono/index.css'
 import { ConfigProvider } from 'antd'
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
+import { Worker } from '@/ui/device/Worker'
 import { antdTheme } from '@/ui/theme/antdTheme'
 import '@/ui/theme/antd.generated.css'
 import '@/ui/theme/base.css'
@@ -20,6 +21,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       <body>
         <ConfigProvider theme={antdTheme} wave={{ disabled: true }}>
           {children}
+          <Worker />
         </ConfigProvider>
       </body>
     </html>

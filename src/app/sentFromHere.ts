@@ -1,6 +1,24 @@
+import { refuse, type Result } from '@/core/result'
+import { openHouse, type OpenHouse } from '@/service/house/openHouse'
+
 /** Whether a request comes from a page of this app: no other site may write. */
-export function sentFromHere(request: Request): boolean {
+function sentFromHere(request: Request): boolean {
   const origin = request.headers.get('origin')
   if (origin === null) return true
   return URL.canParse(origin) && new URL(origin).host === request.headers.get('host')
 }
+
+/**
+ * The house that a device writes to; an answer where it may not: sent by another site, or meant for another house, whose
+ * visits have the same numbers.
+ */
+export async function writtenTo(request: Request): Promise<OpenHouse | Response> {
+  if (!sentFromHere(request)) return refused(refuse('origin', 'Sent from another place.'), 403)
+  const house = await openHouse()
+  const meant = request.headers.get('x-kovit-house')
+  if (meant !== null && meant !== '' && meant !== house.key)
+    return refused(refuse('house', 'This page belongs to the book of another house. Open Day to see this one.'), 409)
+  return house
+}
+
+const refused = (result: Result<never>, status: number) => Response.json(result, { status })

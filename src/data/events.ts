@@ -1,14 +1,18 @@
-import { Op, literal } from 'sequelize'
-import { EVENT_FORMAT, readStoredEvent } from '@/core/formats'
+import { Op, col, fn, literal } from 'sequelize'
+import type { Result } from '@/core/result'
+import { EVENT_FORMAT, tryStoredEvent } from '@/core/formats'
 import type { VisitEvent } from '@/core/visit'
 import { database } from './connection'
 import type { Row } from './models'
 import type { EventFields } from './models/rows'
 
-/** @throws when a stored row does not fit an event */
-const toEvent = (row: Row<EventFields>): VisitEvent => readStoredEvent(row.payload, row.format)
+const readable = (rows: readonly Row<EventFields>[]): VisitEvent[] =>
+  rows.flatMap((row) => {
+    const read = tryStoredEvent(row.payload, row.format)
+    return read.ok ? [read.value] : []
+  })
 
-/** One visit's log, oldest first; empty, never null. @throws when a stored row does not fit an event */
+/** One visit's log, oldest first; empty, never null. A row that cannot be read is left out; readLines names it. */
 export async function readLog(visitId: number): Promise<VisitEvent[]> {
   return (await readLogs([visitId])).get(visitId) ?? []
 }
@@ -25,7 +29,7 @@ export async function readLogs(visitIds: readonly number[]): Promise<Map<number,
       ['id', 'ASC'],
     ],
   })
-  for (const row of rows) logs.get(row.visitId)?.push(toEvent(row))
+  for (const row of rows) logs.get(row.visitId)?.push(...readable([row]))
   return logs
 }
 
@@ -48,7 +52,7 @@ export async function readDogLogs(
     ],
   })
   const logs = new Map<number, VisitEvent[]>()
-  for (const row of rows) logs.set(row.visitId, [...(logs.get(row.visitId) ?? []), toEvent(row)])
+  for (const row of rows) logs.set(row.visitId, [...(logs.get(row.visitId) ?? []), ...readable([row])])
   return [...logs.values()]
 }
 
@@ -56,6 +60,8 @@ export async function readDogLogs(
 export interface LogSince {
   events: VisitEvent[]
   no: number
+  /** Stored lines among these that cannot be read. */
+  unread: number
 }
 
 /** What a visit's log has gained since a number; from 0 all of it. */
@@ -64,7 +70,39 @@ export async function readLogSince(visitId: number, since: number): Promise<LogS
     where: { visitId, no: { [Op.gt]: since } },
     order: [['no', 'ASC']],
   })
-  return { events: rows.map(toEvent), no: rows.at(-1)?.no ?? since }
+  const events = readable(rows)
+  return { events, no: rows.at(-1)?.no ?? since, unread: rows.length - events.length }
+}
+
+/** One line of a visit's log, as it lies in the books. */
+export interface LogLine {
+  no: number
+  receivedMs: number
+  /** The event; what is wrong with it where it cannot be read, and then the stored text. */
+  read: Result<VisitEvent>
+  stored: string
+}
+
+/** A visit's raw log in the order in which it came in, unreadable lines too. */
+export async function readLines(visitId: number): Promise<LogLine[]> {
+  const rows = await database().models.event.findAll({ where: { visitId }, order: [['no', 'ASC']] })
+  return rows.map(({ no, receivedAt, payload, format }) => ({
+    no,
+    receivedMs: receivedAt.getTime(),
+    read: tryStoredEvent(payload, format),
+    stored: payload,
+  }))
+}
+
+/** The server's number of the last event of each of these visits; 0 where there is none. */
+export async function lastNumbers(visitIds: readonly number[]): Promise<Map<number, number>> {
+  if (visitIds.length === 0) return new Map()
+  const rows = await database().models.event.findAll({
+    attributes: ['visitId', [fn('MAX', col('no')), 'no']],
+    where: { visitId: [...visitIds] },
+    group: ['visitId'],
+  })
+  return new Map(rows.map(({ visitId, no }) => [visitId, no]))
 }
 
 /** Which of these ids are taken, and by which visit. */

@@ -8,10 +8,15 @@ export interface HouseSettings {
   unit: LengthUnit
 }
 
+/** The house as it is kept, with the key by which devices know it from another. */
+export interface StoredHouse extends HouseSettings {
+  key: string
+}
+
 /** The house itself; null before anything is set up. */
-export async function readHouse(): Promise<HouseSettings | null> {
+export async function readHouse(): Promise<StoredHouse | null> {
   const row = await database().models.house.findOne()
-  return row && { name: row.name, place: row.place, timeZone: row.timeZone, unit: row.unit }
+  return row && { key: row.houseKey, name: row.name, place: row.place, timeZone: row.timeZone, unit: row.unit }
 }
 
 /** Holds the house until the transaction ends: what is counted or learned for all of it is done one after another. */

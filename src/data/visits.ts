@@ -62,6 +62,16 @@ export async function holdVisit(visitId: number): Promise<StoredVisit | null> {
   return row && toVisit(row)
 }
 
+/** When a visit was begun and wrapped up; without its case and plan, which are long. */
+export type VisitLife = Pick<StoredVisit, 'id' | 'startedMs' | 'closedMs'>
+
+/** @param held its row is held until the transaction ends */
+export async function readVisitLife(visitId: number, held = false): Promise<VisitLife | null> {
+  const attributes = ['id', 'startedAt', 'closedAt']
+  const row = await database().models.visit.findByPk(visitId, { attributes, ...(held ? HELD : {}) })
+  return row && { id: row.id, startedMs: row.startedAt.getTime(), closedMs: row.closedAt?.getTime() ?? null }
+}
+
 export async function readVisitsOfBookings(bookingIds: readonly number[]): Promise<StoredVisit[]> {
   const rows = await database().models.visit.findAll({ where: { bookingId: [...bookingIds] } })
   return rows.map(toVisit)

@@ -115,6 +115,7 @@ export const happened = (min: number, rest: object): VisitEvent =>
 export const TIME = houseTime('UTC')
 /** The house at a moment, with Wren at work. */
 export const houseAt = (nowMs: number) => ({
+  key: 'test-house',
   name: 'Test house',
   place: 'Quay',
   timeZone: 'UTC',

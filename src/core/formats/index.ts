@@ -1,2 +1,10 @@
 export { honestCut } from './cuts'
-export { EVENT_FORMAT, VISIT_FORMAT, readStoredCase, readStoredEvent, readStoredPlan } from './stored'
+export {
+  EVENT_FORMAT,
+  FOLD_FORMAT,
+  VISIT_FORMAT,
+  readStoredCase,
+  readStoredEvent,
+  readStoredPlan,
+  tryStoredEvent,
+} from './stored'

@@ -39,13 +39,27 @@ export const waitsFirst = (stage: StageId): boolean => stage === 'dry'
 /** The strip of a visit: what has happened as it happened, what is under way, what is to come behind it. */
 export function visitSegments(plan: Pick<Plan, 'stages'>, visit: Visit, slotStartMs: number, nowMs: number): Segment[] {
   const min = (ms: number) => (ms - slotStartMs) / MS_PER_MIN
-  const done = visit.stages.flatMap((record) => recordSegments(record, visit, min, nowMs))
+  const done = drawnApart(visit, (record) => recordSegments(record, visit, min, nowMs))
   if (visit.finishedMs !== null) return done
   const nowMin = min(nowMs)
   const rest = restOfNow(plan, visit, nowMs, nowMin)
   const from = rest.at(-1)?.toMin ?? (visit.startMs === null ? Math.max(0, nowMin) : nowMin)
   return [...done, ...rest, ...plannedSegments(stagesToCome(plan.stages, visit), from)]
 }
+
+/** A stage that was put in afterwards may stand inside another: that one is drawn around it. */
+function drawnApart({ stages }: Visit, draw: (record: StageRecord) => Segment[]): Segment[] {
+  const recalled = stages.filter((record) => record.recalled).flatMap(draw)
+  const others = stages.filter((record) => !record.recalled).flatMap(draw)
+  const apart = recalled.reduce((parts, each) => parts.flatMap((part) => around(part, each)), others)
+  return [...apart, ...recalled].sort((a, b) => a.fromMin - b.fromMin)
+}
+
+const around = (part: Segment, { fromMin, toMin }: Segment): Segment[] =>
+  [
+    { ...part, toMin: Math.min(part.toMin, fromMin) },
+    { ...part, fromMin: Math.max(part.fromMin, toMin) },
+  ].filter((piece) => piece.toMin - piece.fromMin > 0.01)
 
 function recordSegments(record: StageRecord, visit: Visit, min: (ms: number) => number, nowMs: number): Segment[] {
   const state = record.endMs === null ? ('now' as const) : ('done' as const)

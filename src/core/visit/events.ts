@@ -7,6 +7,13 @@ import { LengthMm } from '../lengths'
 import { StageId, Trigger } from '../stages'
 import { ZoneId } from '../zones'
 
+/**
+ * A moment of a hybrid logical clock: never before what its device had seen, whatever the device's own clock says.
+ * Source: Kulkarni and others, Logical Physical Clocks, 2014.
+ */
+export const Tick = z.strictObject({ ms: z.number().int().positive(), n: z.number().int().nonnegative() })
+export type Tick = z.infer<typeof Tick>
+
 const base = {
   /** Made on the device, so that sending twice is harmless. */
   id: z.uuid({ error: 'An event needs an id of its own.' }),
@@ -17,6 +24,13 @@ const base = {
   device: z.string().min(1).max(40).optional(),
   /** What the device's clock said, where that could not be true and the server's time stands in its place. */
   stampedMs: z.number().int().positive().optional(),
+  /** What the device's clock showed, and how far the server's was ahead of it when it was last heard. */
+  deviceMs: z.number().int().positive().optional(),
+  skewMs: z.number().int().optional(),
+  /** Where it stands in the order of the log; events from before this was kept stand by their time. */
+  tick: Tick.optional(),
+  /** The visit on whose bench it was noted by mistake. */
+  fromVisit: z.number().int().positive().optional(),
 }
 
 const words = z
@@ -24,6 +38,9 @@ const words = z
   .trim()
   .min(1, { error: 'Write the note first.' })
   .max(MAX_WORDS, { error: `Keep a note to ${MAX_WORDS} characters; what you wrote is still here.` })
+
+const momentMs = z.number().int().positive()
+const stretch = { fromMs: momentMs, toMs: momentMs }
 
 /** What can happen on the bench. The log of these is the visit; nothing is ever changed or taken out of it. */
 export const VisitEvent = z.discriminatedUnion('kind', [
@@ -70,8 +87,16 @@ export const VisitEvent = z.discriminatedUnion('kind', [
     shown: z.string().min(20).max(2000),
     signed: z.string().trim().min(2, { error: 'Write the name of who signs.' }).max(80),
   }),
+  /** A stage that was done and not tapped; what was under way meanwhile rested. */
+  z.strictObject({ ...base, kind: z.literal('stage-recalled'), stage: StageId, ...stretch }),
+  /** A break that was not tapped. */
+  z.strictObject({ ...base, kind: z.literal('rested'), ...stretch }),
+  /** When an event really happened. */
+  z.strictObject({ ...base, kind: z.literal('time-set'), of: z.uuid(), toMs: momentMs }),
   z.strictObject({ ...base, kind: z.literal('undone'), undoes: z.uuid() }),
   z.strictObject({ ...base, kind: z.literal('finished') }),
+  /** Words that reached the books after the close; they change nothing that was cut. */
+  z.strictObject({ ...base, kind: z.literal('late-note'), words }),
   /** After the close: what was really cut somewhere, and why that is known only now. */
   z.strictObject({
     ...base,

@@ -48,7 +48,7 @@ describe('what a visit records besides its minutes', () => {
     }))
   it('never takes a signature back, whoever asks', () => {
     expect(foldVisit([...LOG, event(9, { kind: 'undone', undoes: SIGNED.id })]).consents).toHaveLength(1)
-    expect(lastLive(LOG.slice(0, 3))?.kind).toBe('weighed')
+    expect(lastLive(LOG.slice(0, 3))?.event.kind).toBe('weighed')
   })
   it('takes findings and behaviour after the finish, no weight', () => {
     const done = [...LOG, event(20, { kind: 'finished' })]

@@ -6,6 +6,7 @@ type Recorded = Extract<
   {
     kind:
       | 'note'
+      | 'late-note'
       | 'zone-cut'
       | 'amended'
       | 'cautions-seen'
@@ -27,6 +28,10 @@ export function recorded(visit: Visit, event: Recorded): Visit {
     case 'note': {
       const { id, words, stage, atMs, by } = event
       return { ...visit, notes: [...visit.notes, { id, words, stage, atMs, by }] }
+    }
+    case 'late-note': {
+      const { id, words, atMs, by } = event
+      return { ...visit, notes: [...visit.notes, { id, words, stage: null, atMs, by }] }
     }
     case 'zone-cut':
       return { ...visit, cuts: [...visit.cuts.filter((cut) => !isCovered(cut, event.cut)), event.cut] }

@@ -87,7 +87,7 @@ describe('the fold of a visit', () => {
       fc.property(fc.integer({ min: 1, max: LOG.length }), (count) => {
         const log = LOG.slice(0, count)
         const last = lastLive(log)
-        const undone = [...log, event(90, 30, { kind: 'undone', undoes: last?.id })]
+        const undone = [...log, event(90, 30, { kind: 'undone', undoes: last?.event.id })]
         expect(foldVisit(undone)).toEqual(foldVisit(LOG.slice(0, count - 1)))
       }),
     )

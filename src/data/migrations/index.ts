@@ -11,6 +11,7 @@ import { OWN_ORDER } from './0006-own-order'
 import { PHOTOS_PEOPLE_STATIONS } from './0007-photos-people-stations'
 import { PACE } from './0008-pace'
 import { ONE_TRUTH } from './0009-one-truth'
+import { KEPT_LOG } from './0010-kept-log'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -23,9 +24,16 @@ const MIGRATIONS = [
   { name: '0007-photos-people-stations', statements: PHOTOS_PEOPLE_STATIONS },
   { name: '0008-pace', statements: PACE },
   { name: '0009-one-truth', statements: ONE_TRUTH },
+  { name: '0010-kept-log', statements: KEPT_LOG },
 ]
 
-/** Brings the tables up to date, going on where an earlier start was cut off. Returns the names of the migrations that ran. */
+/** What a database is refused with that a later Kovit has changed already. */
+export class NewerDatabase extends Error {}
+
+/**
+ * Brings the tables up to date, going on where an earlier start was cut off. Returns the names of the migrations that ran.
+ * @throws NewerDatabase when a later Kovit has changed the tables; nothing is touched then
+ */
 export async function migrate({ sequelize }: Database): Promise<string[]> {
   await sequelize.query('CREATE TABLE IF NOT EXISTS migration_steps (name VARCHAR(100) PRIMARY KEY, done INT NOT NULL)')
   const umzug = new Umzug<QueryInterface>({
@@ -37,6 +45,12 @@ export async function migrate({ sequelize }: Database): Promise<string[]> {
     storage: new SequelizeStorage({ sequelize }),
     logger: undefined,
   })
+  const known = new Set(MIGRATIONS.map(({ name }) => name))
+  const later = (await umzug.executed()).map(({ name }) => name).filter((name) => !known.has(name))
+  if (later.length > 0)
+    throw new NewerDatabase(
+      `This house was last opened by a newer Kovit (${later.join(', ')}). Start that one; nothing was changed.`,
+    )
   return (await umzug.up()).map(({ name }) => name)
 }
 

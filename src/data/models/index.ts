@@ -10,6 +10,7 @@ import type {
   GroomFactsFields,
   GrowthPairFields,
   HouseFields,
+  HouseMarkFields,
   HouseholdFields,
   HousePatternFields,
   HouseCautionFields,
@@ -21,6 +22,7 @@ import type {
   StationFields,
   ToolFields,
   VisitFields,
+  VisitFoldFields,
 } from './rows'
 
 /** A row and its columns. */
@@ -43,6 +45,8 @@ export interface Models {
   cardZone: Table<CardZoneFields>
   visit: Table<VisitFields>
   event: Table<EventFields>
+  visitFold: Table<VisitFoldFields>
+  houseMark: Table<HouseMarkFields>
   photo: Table<PhotoFields>
   paceCell: Table<PaceCellFields>
   station: Table<StationFields>
@@ -50,7 +54,7 @@ export interface Models {
   growthPair: Table<GrowthPairFields>
 }
 
-const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT, BLOB, DOUBLE } = DataTypes
+const { STRING, INTEGER, DECIMAL, BOOLEAN, DATE, DATEONLY, TEXT, BIGINT, BLOB, DOUBLE, UUIDV4 } = DataTypes
 const id = { type: INTEGER, autoIncrement: true, primaryKey: true }
 const text = { type: STRING(200), allowNull: false }
 const optional = { type: STRING(200), allowNull: true }
@@ -73,7 +77,14 @@ export function defineModels(sequelize: Sequelize): Models {
       total: { type: DOUBLE, allowNull: false },
       day: number,
     }),
-    house: table('house', { id, name: text, place: text, timeZone: text, unit: text }),
+    house: table('house', {
+      id,
+      name: text,
+      place: text,
+      timeZone: text,
+      unit: text,
+      houseKey: { type: STRING(36), defaultValue: UUIDV4 },
+    }),
     rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
     staff: table('staff', { id, name: text, role: text, work: { ...json, defaultValue: '{}' }, rowVersion: counter }),
     station: table('stations', { id, name: text, kind: text, retiredAt: { type: DATE(3) } }),
@@ -201,6 +212,13 @@ export function defineModels(sequelize: Sequelize): Models {
       authorId: { type: INTEGER },
       format: counter,
     }),
+    visitFold: table('visit_folds', {
+      visitId: { type: INTEGER, primaryKey: true },
+      no: { type: BIGINT, get: figure('no') },
+      format: counter,
+      fold: json,
+    }),
+    houseMark: table('house_marks', { name: { type: STRING(60), primaryKey: true }, setAt: moment }),
     growthPair: table('growth_pairs', {
       id,
       visitId: number,

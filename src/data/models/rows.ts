@@ -5,6 +5,7 @@ export interface HouseFields {
   place: string
   timeZone: string
   unit: 'mm' | 'inch'
+  houseKey: string
 }
 export interface RuleFields {
   ruleId: string
@@ -182,4 +183,15 @@ export interface GroomFactsFields {
   startedAt: Date
   format: number
   facts: string
+}
+export interface VisitFoldFields {
+  visitId: number
+  /** The server's number of the last event that is in it. */
+  no: number
+  format: number
+  fold: string
+}
+export interface HouseMarkFields {
+  name: string
+  setAt: Date
 }

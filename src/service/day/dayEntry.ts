@@ -1,11 +1,11 @@
 import { makePlan, slotPromise, type Plan } from '@/core/plan'
 import { plannedSegments, visitSegments, type Segment } from '@/core/strip'
 import { addDays, type Day } from '@/core/units'
-import { foldVisit, forecast, standing, type Forecast, type Visit, type VisitEvent } from '@/core/visit'
+import { NEW_VISIT, forecast, standing, type Forecast, type Visit } from '@/core/visit'
 import { readBookings, type Booking } from '@/data/bookings'
 import { readDogsById, type Dog } from '@/data/dogs'
-import { readLogs } from '@/data/events'
 import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
+import { visitStates } from '../visit/visitStates'
 import { caseFor } from '../booking/planOf'
 import { MS_PER_MIN } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
@@ -26,7 +26,7 @@ export interface DayEntry {
 
 /** The bookings of a day as they stand now, by start. */
 export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]> {
-  const { bookings, visits, logs } = await dayLogs(house, day)
+  const { bookings, visits, states } = await dayVisits(house, day)
   const dogs = await readDogsById(bookings.map(({ dogId }) => dogId))
   const entries = await Promise.all(
     bookings.map((booking) => {
@@ -34,7 +34,7 @@ export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]
       const stored = visits.find(({ bookingId }) => bookingId === booking.id)
       if (!dog) return null
       return stored
-        ? begunEntry(booking, dog, stored, logs.get(stored.id) ?? [], house.nowMs)
+        ? begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house.nowMs)
         : plannedEntry(booking, house)
     }),
   )
@@ -42,22 +42,15 @@ export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]
 }
 
 /** What was booked, begun and recorded on a day. */
-export async function dayLogs({ time }: OpenHouse, day: Day) {
+export async function dayVisits({ time }: OpenHouse, day: Day) {
   const bookings = await readBookings(time.startOfDay(day), time.startOfDay(addDays(day, 1)))
   const visits = await readVisitsOfBookings(bookings.map(({ id }) => id))
-  const logs = await readLogs(visits.map(({ id }) => id))
-  return { bookings, visits, logs }
+  const states = await visitStates(visits.map(({ id }) => id))
+  return { bookings, visits, states }
 }
 
 /** A groom that was begun: its strip as it stands, and when it will be done. */
-export function begunEntry(
-  booking: Booking,
-  dog: Dog,
-  stored: StoredVisit,
-  log: readonly VisitEvent[],
-  nowMs: number,
-): DayEntry {
-  const visit = foldVisit(log)
+export function begunEntry(booking: Booking, dog: Dog, stored: StoredVisit, visit: Visit, nowMs: number): DayEntry {
   const { plan } = standing(stored.plannedCase, stored.plan, visit)
   const slotEndMs = booking.startMs + booking.slotMin * MS_PER_MIN
   const { pace } = stored.plannedCase

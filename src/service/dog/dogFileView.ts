@@ -2,13 +2,13 @@ import { COAT_FACTS, growthSteps, rateAt, readyOn } from '@/core/coat'
 import { showAge } from '@/core/clock'
 import { makePlan } from '@/core/plan'
 import { plannedSegments, visitSegments } from '@/core/strip'
-import { elapsedMin, foldVisit, standing as standingPlan } from '@/core/visit'
+import { elapsedMin, NEW_VISIT, standing as standingPlan } from '@/core/visit'
 import { readBookingsOfDog, type Booking } from '@/data/bookings'
 import { readDog, readOwners } from '@/data/dogs'
-import { readLogs } from '@/data/events'
 import { readVisitsOfDog, type StoredVisit } from '@/data/visits'
 import { caseFor } from '../booking/planOf'
 import type { OpenHouse } from '../house/openHouse'
+import { visitStates } from '../visit/visitStates'
 import { dogRecords } from './dogRecords'
 import { dogStanding, type DogStanding } from './dogStanding'
 
@@ -87,9 +87,9 @@ function growingSince({ dog, last, rates, coatOn }: DogStanding, today: string) 
 
 /** The next groom as planned and the latest ones as they went, on one scale. */
 async function tapesOf({ time, nowMs }: OpenHouse, visits: readonly StoredVisit[], next: Booking | null) {
-  const logs = await readLogs(visits.map(({ id }) => id))
+  const states = await visitStates(visits.map(({ id }) => id))
   const past = visits.map((stored) => {
-    const visit = foldVisit(logs.get(stored.id) ?? [])
+    const visit = states.get(stored.id) ?? NEW_VISIT
     const open = visit.finishedMs === null
     return {
       key: `visit${stored.id}`,

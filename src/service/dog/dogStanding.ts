@@ -1,12 +1,11 @@
 import { ratesOf, type Rates } from '@/core/coat'
 import { coatOn, coatToday, type Case } from '@/core/plan'
-import { foldVisit } from '@/core/visit'
+import { NEW_VISIT } from '@/core/visit'
 import type { Day } from '@/core/units'
 import type { Side, ZoneId } from '@/core/zones'
 import { readBookingsOfDogs, type LookOver } from '@/data/bookings'
 import { readCard, readCards, readSavedSince, type TrimCard } from '@/data/cards'
 import { readDog, type Dog } from '@/data/dogs'
-import { readLogs } from '@/data/events'
 import {
   countVisits,
   readLastCuts,
@@ -15,6 +14,7 @@ import {
   type LastCut,
   type StoredVisit,
 } from '@/data/visits'
+import { visitStates } from '../visit/visitStates'
 import type { HouseTime } from '../house/houseTime'
 import { growthOf, type Growth } from './growth'
 
@@ -83,12 +83,12 @@ async function measuredToday(dogIds: readonly number[], atMs: number, time: Hous
   )
   if (bookings.length === 0) return new Map()
   const visits = await readVisitsOfBookings(bookings.map(({ id }) => id))
-  const logs = await readLogs(visits.map(({ id }) => id))
+  const states = await visitStates(visits.map(({ id }) => id))
   return new Map(
     bookings.flatMap(({ id, dogId, coatNowMm, coatSidesMm }) => {
       const visit = visits.find(({ bookingId }) => bookingId === id)
       if (visit && visit.closedMs !== null && visit.closedMs < atMs) return []
-      const { measuredMm } = foldVisit(visit ? (logs.get(visit.id) ?? []) : [])
+      const { measuredMm } = (visit && states.get(visit.id)) ?? NEW_VISIT
       const sides = Object.fromEntries(Object.entries(measuredMm).map(([zone, mm]) => [zone, { left: mm, right: mm }]))
       return [[dogId, { coatNowMm, coatSidesMm: { ...coatSidesMm, ...sides } }]] as const
     }),

@@ -1,7 +1,7 @@
-import { doneByStage, foldVisit } from '@/core/visit'
+import { doneByStage, NEW_VISIT } from '@/core/visit'
 import { readHouseCautions, readRules } from '@/data/houseRules'
 import { readStations } from '@/data/people'
-import { dayLogs } from '../day/dayEntry'
+import { dayVisits } from '../day/dayEntry'
 import type { OpenHouse } from './openHouse'
 
 /** What the house decided, its people and places, and the day's noise at the dryer. */
@@ -18,13 +18,13 @@ export async function houseView(house: OpenHouse) {
 /** Minutes at the blower today, by groomer; what waits in the cabinet does not count. */
 async function dryerMinutes(house: OpenHouse): Promise<{ name: string; minutes: number }[]> {
   const { nowMs, time, nameOf } = house
-  const { bookings, visits, logs } = await dayLogs(house, time.day(nowMs))
+  const { bookings, visits, states } = await dayVisits(house, time.day(nowMs))
   const byName = new Map<string, number>()
   for (const visit of visits) {
     const booking = bookings.find(({ id }) => id === visit.bookingId)
     if (!booking) continue
     const name = nameOf(booking.staffId)
-    const minutes = doneByStage(foldVisit(logs.get(visit.id) ?? []), nowMs).get('dry')?.handsMin ?? 0
+    const minutes = doneByStage(states.get(visit.id) ?? NEW_VISIT, nowMs).get('dry')?.handsMin ?? 0
     byName.set(name, (byName.get(name) ?? 0) + minutes)
   }
   return [...byName].map(([name, minutes]) => ({ name, minutes }))

@@ -1,8 +1,8 @@
-import { readHouse, type HouseSettings } from '@/data/house'
+import { readHouse, type StoredHouse } from '@/data/house'
 import { readStaff, type StaffMember } from '@/data/people'
 import { houseTime, type HouseTime } from './houseTime'
 
-export interface OpenHouse extends HouseSettings {
+export interface OpenHouse extends StoredHouse {
   time: HouseTime
   nowMs: number
   staff: StaffMember[]

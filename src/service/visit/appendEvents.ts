@@ -1,10 +1,12 @@
+import { foldFurther, keptFoldOf, type KeptFold, type VisitEvent } from '@/core/visit'
 import { refuse, type Result } from '@/core/result'
-import { foldVisit, type VisitEvent } from '@/core/visit'
 import { inTransaction } from '@/data/connection'
-import { addEvents, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
-import { holdVisit, type StoredVisit } from '@/data/visits'
-import { DAY_MS } from '../house/houseTime'
+import { addEvents, lastNumbers, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
+import { keepFold } from '@/data/folds'
+import { readVisit, readVisitLife, type VisitLife } from '@/data/visits'
+import { believed } from './believed'
 import { keepAsCut } from './keepAsCut'
+import { wholeFold } from './visitStates'
 import { tellWatchers } from './watchVisit'
 
 /** What became of one event that was sent. */
@@ -15,6 +17,8 @@ export interface Sent extends LogSince {
   answers: Taken[]
   /** The server's time, by which a device puts its own clock right. */
   nowMs: number
+  /** Wrapped up: only what was cut can still be put right. */
+  closed: boolean
 }
 
 /**
@@ -27,43 +31,74 @@ export async function appendEvents(
   nowMs: number,
   since = 0,
 ): Promise<Result<Sent>> {
-  const sent = await inTransaction(async (): Promise<Result<Sent>> => {
-    const visit = await holdVisit(visitId)
+  // A screen that only asks what is new holds nobody up.
+  if (events.length === 0) {
+    const visit = await readVisitLife(visitId)
     if (!visit) return refuse('visitId', 'There is no such visit.')
-    const known = await readKnown(events.map(({ id }) => id))
-    const log = await readLog(visitId)
-    const fresh: VisitEvent[] = []
-    const answers = events.map((event): Taken => {
-      const { id } = event
-      if (known.get(id) === visitId || fresh.some((each) => each.id === id)) return { id, taken: 'known' }
-      const why = known.has(id) ? 'An event of another visit was sent here.' : whyNot(event, visit, [...log, ...fresh])
-      if (why !== null) return { id, taken: 'refused', why }
-      fresh.push(believed(event, visit, nowMs))
-      return { id, taken: 'taken' }
-    })
-    await addEvents(visitId, fresh, nowMs)
-    if (visit.closedMs !== null && fresh.length > 0) await keepAsCut(visit, [...log, ...fresh], nowMs, 'Amended')
-    return { ok: true, value: { answers, nowMs, ...(await readLogSince(visitId, since)) } }
-  })
+    const closed = visit.closedMs !== null
+    return { ok: true, value: { answers: [], nowMs, closed, ...(await readLogSince(visitId, since)) } }
+  }
+  const sent = await inTransaction(() => takeIn(visitId, events, nowMs, since))
   if (sent.ok && sent.value.answers.some(({ taken }) => taken === 'taken')) tellWatchers(visitId)
   return sent
 }
 
-/** Further outside a visit's life than this a stamp is not believed. */
-const DOUBT_MS = DAY_MS
+async function takeIn(
+  visitId: number,
+  events: readonly VisitEvent[],
+  nowMs: number,
+  since: number,
+): Promise<Result<Sent>> {
+  const visit = await readVisitLife(visitId, true)
+  if (!visit) return refuse('visitId', 'There is no such visit.')
+  const known = await readKnown(events.map(({ id }) => id))
+  const fold = await wholeFold(visitId)
+  // Only after the close it matters what an undo takes back.
+  const log = visit.closedMs === null ? [] : await readLog(visitId)
+  const fresh: VisitEvent[] = []
+  const answers = events.map((event): Taken => {
+    const { id } = event
+    if (known.get(id) === visitId || fresh.some((each) => each.id === id)) return { id, taken: 'known' }
+    const why = known.has(id)
+      ? 'An event of another visit was sent here.'
+      : whyNot(event, visit, fold, [...log, ...fresh])
+    if (why !== null) return { id, taken: 'refused', why }
+    fresh.push(believed(event, visit, nowMs, fresh.length))
+    return { id, taken: 'taken' }
+  })
+  if (fresh.length > 0) {
+    await addEvents(visitId, fresh, nowMs)
+    await foldOnward(visitId, fold, fresh)
+    if (visit.closedMs !== null) await amendCard(visitId, [...log, ...fresh], fresh, nowMs)
+  }
+  const closed = visit.closedMs !== null
+  return { ok: true, value: { answers, nowMs, closed, ...(await readLogSince(visitId, since)) } }
+}
 
-/** An event with a stamp that can be true; a stamp from outside the visit's life becomes the server's time, and is marked. */
-function believed(event: VisitEvent, { startedMs, closedMs }: StoredVisit, nowMs: number): VisitEvent {
-  const until = Math.max(nowMs, closedMs ?? startedMs) + DOUBT_MS
-  if (event.atMs >= startedMs - DOUBT_MS && event.atMs <= until) return event
-  return { ...event, atMs: Math.max(nowMs, startedMs), stampedMs: event.atMs }
+/** Keeps the fold beside the log; one that cannot simply go on is made from the whole log. */
+async function foldOnward(visitId: number, fold: KeptFold, fresh: readonly VisitEvent[]): Promise<void> {
+  const kept = foldFurther(fold, fresh) ?? keptFoldOf(await readLog(visitId))
+  const no = (await lastNumbers([visitId])).get(visitId) ?? 0
+  await keepFold(visitId, { no, kept })
+}
+
+/** A late note changes nothing that was cut; anything else after the close makes a new version of the card. */
+async function amendCard(
+  visitId: number,
+  log: readonly VisitEvent[],
+  fresh: readonly VisitEvent[],
+  nowMs: number,
+): Promise<void> {
+  const stored = fresh.some(({ kind }) => kind !== 'late-note') ? await readVisit(visitId) : null
+  if (stored) await keepAsCut(stored, log, nowMs, 'Amended')
 }
 
 /** Why an event cannot be taken in as the log stands; null when it can. */
-function whyNot(event: VisitEvent, { closedMs }: StoredVisit, log: readonly VisitEvent[]): string | null {
+function whyNot(event: VisitEvent, { closedMs }: VisitLife, fold: KeptFold, log: readonly VisitEvent[]): string | null {
+  if (event.kind === 'late-note') return null
   if (closedMs === null) {
     if (event.kind === 'amended') return 'This visit is still open: correct the zone on the bench.'
-    const twice = event.kind === 'finished' && foldVisit(log).finishedMs !== null
+    const twice = event.kind === 'finished' && fold.visit.finishedMs !== null
     return twice ? 'This visit is finished already; it was finished on another screen.' : null
   }
   if (event.kind === 'amended' || undoesAmendment(event, log)) return null

@@ -1,16 +1,27 @@
 import { Case, makePlan } from '@/core/plan'
+import { z } from 'zod'
 import { problemsOf, refuse, type Result } from '@/core/result'
 import { holdBooking } from '@/data/bookings'
 import { addCard } from '@/data/cards'
 import { inTransaction } from '@/data/connection'
 import { addVisit, readVisitsOfBookings } from '@/data/visits'
 import { caseFor } from '../booking/planOf'
+import { DAY_MS } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 
-/** Opens the bench of a booking: the plan as it stands becomes the dog's next card version. A second start gives the visit that is there. */
+/** A groom that was begun on a device without a network: by which case, and when. */
+export const BegunElsewhere = z.strictObject({ planned: Case, startedMs: z.number().int().positive() })
+export type BegunElsewhere = z.infer<typeof BegunElsewhere>
+
+/**
+ * Opens the bench of a booking: the plan as it stands becomes the dog's next card version. A second start gives the visit
+ * that is there.
+ * @param elsewhere the case that was worked by where it began without a network; its time counts within a day
+ */
 export function beginVisit(
   bookingId: number,
   { time, nowMs, nameOf }: Pick<OpenHouse, 'time' | 'nowMs' | 'nameOf'>,
+  elsewhere?: BegunElsewhere,
 ): Promise<Result<{ visitId: number }>> {
   return inTransaction(async () => {
     const booking = await holdBooking(bookingId)
@@ -18,7 +29,7 @@ export function beginVisit(
     const [there] = await readVisitsOfBookings([bookingId])
     if (there) return { ok: true, value: { visitId: there.id } }
     const file = await caseFor(booking, time)
-    const planned = Case.safeParse(file?.planned)
+    const planned = Case.safeParse(elsewhere?.planned ?? file?.planned)
     if (!planned.success) return { ok: false, problems: problemsOf(planned.error) }
     const plan = makePlan(planned.data)
     const { dogId } = booking
@@ -31,7 +42,7 @@ export function beginVisit(
       plannedCardId: card.id,
       plannedCase: planned.data,
       plan,
-      startedMs: nowMs,
+      startedMs: elsewhere && Math.abs(nowMs - elsewhere.startedMs) < DAY_MS ? elsewhere.startedMs : nowMs,
     })
     return { ok: true, value: { visitId } }
   })

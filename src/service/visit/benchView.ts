@@ -3,38 +3,72 @@ import { CONSENTS, type ConsentId } from '@/core/care'
 import { figureOf } from '@/core/figure'
 import { isOldOrIll, openFindings } from '@/core/health'
 import { FULL_KIT } from '@/core/lengths'
-import { foldVisit, waitOf } from '@/core/visit'
-import { readDogsById } from '@/data/dogs'
+import { makePlan, type Case, type Plan } from '@/core/plan'
+import type { PlannedStage } from '@/core/stages'
+import { EMPTY_FOLD, standing, type KeptFold } from '@/core/visit'
+import type { Booking } from '@/data/bookings'
+import { readDogsById, type Dog } from '@/data/dogs'
 import { readLogSince } from '@/data/events'
 import { readHouseCautions } from '@/data/houseRules'
-import { begunEntry, dayLogs, type DayEntry } from '../day/dayEntry'
+import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
+import { bookingFile } from '../booking/planOf'
+import { dayVisits } from '../day/dayEntry'
 import { dogRecords } from '../dog/dogRecords'
 import type { OpenHouse } from '../house/openHouse'
-import { visitFile, type VisitFile } from './visitFile'
+import { visitFile } from './visitFile'
+import { wholeFold } from './visitStates'
 
 /** One dog under the hand; null when there is no such visit. */
 export async function benchView(visitId: number, house: OpenHouse) {
   const file = await visitFile(visitId)
   if (!file) return null
   const { stored, booking, dog } = file
-  const { request, kit, behaviour = {} } = stored.plannedCase
-  const [others, records, ownCautions, { no }] = await Promise.all([
-    waitingElsewhere(house, visitId),
-    dogRecords(dog.id, visitId),
+  const { events, no, unread } = await readLogSince(visitId, 0)
+  const log = { startLog: events, startNo: no, startUnread: unread }
+  return { ...(await dogView(house, { ...stored, visitId, booking, dog })), ...log, closed: stored.closedMs !== null }
+}
+
+/**
+ * The bench of a booking whose visit is not begun: by the plan as it stands, so that a groom can begin without a network.
+ * The number of the visit where it is begun; null when there is no such booking.
+ */
+export async function bookingBenchView(bookingId: number, house: OpenHouse) {
+  const file = await bookingFile(bookingId, house.time)
+  if (!file) return null
+  const [there] = await readVisitsOfBookings([bookingId])
+  if (there) return { begunAs: there.id }
+  const { booking, standing, planned } = file
+  const begun = { visitId: null, booking, dog: standing.dog, plannedCase: planned, plan: makePlan(planned) }
+  const log = { startLog: [], startNo: 0, startUnread: 0, closed: false }
+  return { begunAs: null, view: { ...(await dogView(house, begun)), ...log } }
+}
+
+interface OnBench {
+  visitId: number | null
+  booking: Booking
+  dog: Dog
+  plannedCase: Case
+  plan: Plan
+}
+
+async function dogView(house: OpenHouse, { visitId, booking, dog, plannedCase, plan }: OnBench) {
+  const { request, kit, behaviour = {} } = plannedCase
+  const [others, records, ownCautions] = await Promise.all([
+    otherBenches(house, visitId),
+    dogRecords(dog.id, visitId ?? undefined),
     readHouseCautions(),
-    readLogSince(visitId, 0),
   ])
   return {
+    houseKey: house.key,
     visitId,
+    bookingId: booking.id,
     dog: { name: dog.name, ...figureOf(dog) },
     groomer: house.nameOf(booking.staffId),
     groomerId: booking.staffId,
-    plan: stored.plan,
-    plannedCase: stored.plannedCase,
+    plan,
+    plannedCase,
     kit: kit ?? FULL_KIT,
     asked: [request.sameAsLast ? 'same as last time' : null, request.words].filter(Boolean).join('; '),
-    startLog: file.log,
-    startNo: no,
     slotStartMs: booking.startMs,
     slotMin: booking.slotMin,
     nowMs: house.nowMs,
@@ -42,41 +76,49 @@ export async function benchView(visitId: number, house: OpenHouse) {
     unit: house.unit,
     others,
     past: openFindings(records.findings).map(({ by: _, ...finding }) => finding),
-    consents: consentsFor(file),
+    consents: consentsFor(plan, plannedCase),
     ownCautions,
-    lastKg: stored.plannedCase.dog.weightKg,
+    lastKg: plannedCase.dog.weightKg,
     lastGrades: behaviour,
     lastWorked: Object.fromEntries(
       records.behaviour.filter(({ worked }) => worked !== '').map(({ trigger, worked }) => [trigger, worked]),
     ),
-    bathAims: aimsOf(file),
+    bathAims: aimsOf(plan, plannedCase),
   }
 }
 
-const aimsOf = ({ stored: { plan, plannedCase } }: VisitFile) => {
+const aimsOf = (plan: Plan, plannedCase: Case) => {
   const { health = [], mats = {} } = plannedCase
   return bathAims(plan.card, new Set(health.map(({ kind }) => kind)), Object.keys(mats).length > 0)
 }
 
 /** What the plan asks the owner to sign, and what this dog's age or illness does. */
-function consentsFor({ stored: { plan, plannedCase } }: VisitFile): ConsentId[] {
+function consentsFor(plan: Plan, plannedCase: Case): ConsentId[] {
   const frail = isOldOrIll(plannedCase.dog, plannedCase.health ?? [])
   const asked = frail ? [...plan.consents, 'old-or-ill'] : plan.consents
   return CONSENTS.filter((each) => asked.includes(each))
 }
 
-/** Other dogs of today whose wait runs while hands are on this one. */
-async function waitingElsewhere(house: OpenHouse, visitId: number): Promise<{ entry: DayEntry; groomer: string }[]> {
-  const { bookings, visits, logs } = await dayLogs(house, house.time.day(house.nowMs))
-  const waiting = visits.filter(
-    ({ id }) => id !== visitId && foldVisit(logs.get(id) ?? []).stages.some((record) => waitOf(record) !== null),
-  )
-  const dogs = await readDogsById(waiting.map(({ dogId }) => dogId))
-  return waiting.flatMap((stored) => {
-    const booking = bookings.find(({ id }) => id === stored.bookingId)
-    const dog = dogs.get(stored.dogId)
-    if (!booking || !dog) return []
-    const entry = begunEntry(booking, dog, stored, logs.get(stored.id) ?? [], house.nowMs)
-    return [{ entry, groomer: house.nameOf(booking.staffId) }]
+/** Another dog of today that is on the bench now, as far as the books know. */
+export interface OtherBench {
+  visitId: number
+  name: string
+  stages: readonly PlannedStage[]
+  kept: KeptFold
+}
+
+async function otherBenches(house: OpenHouse, visitId: number | null): Promise<OtherBench[]> {
+  const { bookings, visits } = await dayVisits(house, house.time.day(house.nowMs))
+  const open = visits.filter(({ id, closedMs }) => id !== visitId && closedMs === null)
+  const [dogs, folds] = await Promise.all([readDogsById(open.map(({ dogId }) => dogId)), wholeFolds(open)])
+  return open.flatMap((stored) => {
+    const [dog, kept] = [dogs.get(stored.dogId), folds.get(stored.id) ?? EMPTY_FOLD]
+    const isToday = bookings.some(({ id }) => id === stored.bookingId)
+    if (!isToday || !dog || kept.visit.startMs === null || kept.visit.finishedMs !== null) return []
+    const { stages } = standing(stored.plannedCase, stored.plan, kept.visit).plan
+    return [{ visitId: stored.id, name: dog.name, stages, kept }]
   })
 }
+
+const wholeFolds = async (visits: readonly StoredVisit[]) =>
+  new Map(await Promise.all(visits.map(async ({ id }) => [id, await wholeFold(id)] as const)))

@@ -10,6 +10,7 @@ import { changeVisit, holdVisit, readVisit, type StoredVisit } from '@/data/visi
 import type { HouseTime } from '../house/houseTime'
 import { keepAsCut } from './keepAsCut'
 import { learnMinutes } from './learnMinutes'
+import { checkFold } from './visitStates'
 import { tellWatchers } from './watchVisit'
 
 export const WrapUpAsked = z.strictObject({
@@ -31,6 +32,7 @@ export async function closeVisit(
     if (stored.closedMs !== null) return refuse('visitId', 'This visit is closed already; its card is kept.')
     const log = await readLog(visitId)
     const visit = foldVisit(log)
+    await checkFold(visitId, log)
     if (visit.finishedMs === null) return refuse('visitId', 'Finish the groom on the bench first.')
     const booking = await holdBooking(stored.bookingId)
     if (!booking) return refuse('visitId', 'The booking of this visit is not in the book.')

@@ -16,18 +16,22 @@ import {
 import type { ConsentId } from '@/core/care'
 import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
-import { zoneLabel } from '@/core/zones'
+import { visitOf } from '../device/store'
+import { useInTheMiddle } from '../device/newVersion'
+import { eventWords } from '../log/eventWords'
 import { AtHand } from './AtHand'
 import { BenchMap } from './BenchMap'
 import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
 import { MainAction } from './MainAction'
 import { MindHere } from './MindHere'
+import { OtherBenches } from './OtherBenches'
 import type { BenchView } from './props'
 import { SlotNow } from './SlotNow'
 import { StageNow } from './StageNow'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
+import { useOtherBenches } from './useOtherBenches'
 import { useVisitLog, type Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
@@ -36,15 +40,18 @@ const UNSIGNED: readonly StageId[] = ['arrive', 'look-over', 'handover']
 
 /** One dog under the hand: this stage, its clock, its zones and cautions, and where it leads. */
 export function Bench({ view: begun }: { view: BenchView }) {
-  const { visitId, dog, plannedCase } = begun
+  const { dog, plannedCase } = begun
   const router = useRouter()
-  const { log, waiting, aside, refused, add, letGo } = useVisitLog(begun)
+  const kept = useVisitLog(begun)
+  const { bench, log, waiting, hand, add } = kept
+  const visitId = visitOf(bench)
   const nowMs = useNow(begun.nowMs)
   const [panel, setPanel] = useState<Panel | null>(null)
   const visit = useMemo(() => foldVisit(log), [log])
   const now = useMemo(() => standing(plannedCase, begun.plan, visit), [plannedCase, begun.plan, visit])
   const { plan } = now
-  const props = { ...begun, plan, plannedCase: now.case }
+  const others = useOtherBenches(begun.others, nowMs)
+  const props = { ...begun, visitId, benchKey: bench, plan, plannedCase: now.case }
   const record = underWay(visit)
   const stage = plan.stages.find(({ id }) => id === record?.stage) ?? null
   const step = nextStep(plan.stages, visit)
@@ -52,10 +59,11 @@ export function Bench({ view: begun }: { view: BenchView }) {
   const unsigned = [...asked].filter((each) => !visit.consents.some(({ consent }) => consent === each))
   const lookingOver = stage?.id === 'look-over'
   const holdUp = whyNotYet(step, unsigned, waiting)
-  const undoable = visit.finishedMs === null ? lastLive(log) : null
-  const undo = () => undoable && add({ kind: 'undone', undoes: undoable.id })
+  const undoable = visit.finishedMs === null ? lastLive(log, hand) : null
+  const undo = () => undoable && add({ kind: 'undone', undoes: undoable.event.id })
   const pause = () => record && add({ kind: visit.pausedSinceMs === null ? 'paused' : 'resumed' })
   const note = () => setPanel({ open: 'note' })
+  const mend = () => setPanel({ open: 'mend' })
   const find = () => setPanel({ open: 'finding', from: null })
   const act = () => {
     const happening = happeningOf(step)
@@ -63,12 +71,15 @@ export function Bench({ view: begun }: { view: BenchView }) {
     if (happening) add(happening)
     else router.push(`/visits/${visitId}/wrap-up`)
   }
-  useKeys({ ' ': act, p: pause, n: note, f: find, z: undo }, panel === null)
+  const toOther = Object.fromEntries(others.map(({ href }, at) => [String(at + 1), () => router.push(href)]))
+  useKeys({ ' ': act, p: pause, n: note, f: find, z: undo, m: mend, ...toOther }, panel === null)
+  useInTheMiddle(visit.startMs !== null && visit.finishedMs === null)
   return (
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
-      <BenchTop {...props} visit={visit} stage={stage} waiting={waiting} nowMs={nowMs} />
+      <BenchTop {...props} visit={visit} stage={stage} kept={kept} nowMs={nowMs} onMend={mend} />
+      <OtherBenches dogs={others} nowMs={nowMs} />
       <SlotNow {...props} visit={visit} nowMs={nowMs} add={add} />
-      <StageNow {...props} visit={visit} stage={stage} nowMs={nowMs} add={add} onNote={note} />
+      <StageNow {...props} others={others} visit={visit} stage={stage} nowMs={nowMs} add={add} onNote={note} />
       <div>
         <BenchMap
           {...props}
@@ -85,10 +96,10 @@ export function Bench({ view: begun }: { view: BenchView }) {
         begun={begun.plan}
         visit={visit}
         stage={stage}
-        refused={refused}
-        aside={aside}
-        letGo={letGo}
-        sending={waiting > 0}
+        kept={kept}
+        log={log}
+        nowMs={nowMs}
+        sending={waiting > 0 || visitId === null}
         add={add}
         unsigned={unsigned}
         onConsent={(consent) => setPanel({ open: 'consent', consent })}
@@ -101,13 +112,16 @@ export function Bench({ view: begun }: { view: BenchView }) {
           panel={panel}
           stage={stage?.id ?? null}
           visit={visit}
+          kept={kept}
+          others={others}
+          nowMs={nowMs}
           add={add}
           close={() => setPanel(null)}
         />
       )}
       <footer className={styles.acts}>
-        <button onClick={undo} disabled={!undoable} title={undoable ? undoWords(undoable) : undefined}>
-          Undo
+        <button onClick={undo} disabled={!undoable} title={undoable ? undoWords(undoable.event) : undefined}>
+          {undoable && !undoable.own ? `Undo ${undoable.event.by}’s` : 'Undo'}
         </button>
         <button onClick={note}>Note</button>
         <button onClick={find}>Finding</button>
@@ -147,5 +161,4 @@ function happeningOf(step: Step): Happening | null {
   }
 }
 
-const undoWords = (event: VisitEvent): string =>
-  event.kind === 'zone-cut' ? `Take back ${zoneLabel(event.cut.zone)}` : `Take back: ${event.kind.replace('-', ' ')}`
+const undoWords = (event: VisitEvent): string => `Take back: ${eventWords(event)}`

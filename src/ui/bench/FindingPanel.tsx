@@ -5,10 +5,11 @@ import { FINDING_KINDS, Finding, findingWords } from '@/core/health'
 import { ZONES, isPaired, zoneLabel, type ZoneId } from '@/core/zones'
 import { PhotoPick } from './PhotoPick'
 import type { Happening } from './useVisitLog'
+import type { BenchKey } from '../device/store'
 import styles from './bench.module.css'
 
 interface PanelProps {
-  visitId: number
+  bench: BenchKey
   /** What is measured again, or the zone that was tapped. */
   from: Finding | null
   add: (happening: Happening) => void
@@ -30,7 +31,7 @@ const withPhoto = ({ photo: _, ...finding }: Finding, photo: string | undefined)
   photo ? { ...finding, photo } : finding
 
 /** What hands or eyes found: kind, place, side and size. Facts, no diagnosis. */
-export function FindingPanel({ visitId, from, add, close }: PanelProps) {
+export function FindingPanel({ bench, from, add, close }: PanelProps) {
   const [finding, setFinding] = useState<Finding>(from ?? freshAt('side'))
   const { kind, zone, side, sizeMm, words } = finding
   const set = (change: Partial<Finding>) => setFinding({ ...finding, ...change })
@@ -82,7 +83,7 @@ export function FindingPanel({ visitId, from, add, close }: PanelProps) {
         </button>
       </div>
       <div className={styles.quick}>
-        <PhotoPick visitId={visitId} photo={finding.photo} onPhoto={(photo) => setFinding(withPhoto(finding, photo))} />
+        <PhotoPick bench={bench} photo={finding.photo} onPhoto={(photo) => setFinding(withPhoto(finding, photo))} />
       </div>
       <textarea
         aria-label="In words"

@@ -3,8 +3,7 @@ import type { Finding } from '@/core/health'
 import type { Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { stageLabel } from '@/core/stages'
-import { missedStages, type Visit } from '@/core/visit'
-import type { Aside } from '../device/store'
+import { missedStages, type Visit, type VisitEvent } from '@/core/visit'
 import { KeptAside } from './KeptAside'
 import type { BenchView } from './props'
 import { BehaviourRow } from './BehaviourRow'
@@ -13,17 +12,16 @@ import { Measured } from './Measured'
 import { RefusedPhotos } from './RefusedPhotos'
 import { PastFindings, StopNotice } from './PastFindings'
 import { WeighRow } from './WeighRow'
-import type { Happening } from './useVisitLog'
+import { LeftRunning } from './LeftRunning'
+import type { Happening, VisitLog } from './useVisitLog'
 import styles from './bench.module.css'
 
 interface MindProps extends BenchView {
   begun: Plan
   visit: Visit
   stage: PlannedStage | null
-  refused: string | null
-  /** What the house's books did not take, kept on this device. */
-  aside: readonly Aside[]
-  letGo: (id: string) => void
+  kept: VisitLog
+  log: readonly VisitEvent[]
   /** Something is still on its way to the server. */
   sending: boolean
   add: (happening: Happening) => void
@@ -34,7 +32,8 @@ interface MindProps extends BenchView {
 
 /** What stops the hand, consents, questions from earlier visits, cautions of this stage, how the dog takes it, and stages that were passed over. */
 export function MindHere(props: MindProps) {
-  const { visitId, plan, visit, stage, refused, aside, past, lastKg, timeZone, unsigned, add } = props
+  const { visitId, plan, visit, stage, kept, log, past, lastKg, timeZone, unsigned, add } = props
+  const { refused } = kept
   const missed = missedStages(plan.stages, visit)
   return (
     <section className={styles.mind} aria-label="Mind here">
@@ -70,6 +69,14 @@ export function MindHere(props: MindProps) {
           add={add}
         />
       )}
+      <LeftRunning
+        planned={plan.stages}
+        visit={visit}
+        lastTapMs={log.at(-1)?.atMs ?? 0}
+        nowMs={props.nowMs}
+        timeZone={timeZone}
+        add={add}
+      />
       {missed.length > 0 && (
         <div className={styles.missed} role="alert">
           <b>Passed over: {missed.map(({ id }) => stageLabel(id)).join(', ')}.</b>
@@ -83,8 +90,14 @@ export function MindHere(props: MindProps) {
           ))}
         </div>
       )}
-      <RefusedPhotos visitId={visitId} />
-      <KeptAside aside={aside} add={add} letGo={props.letGo} />
+      <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
+      <KeptAside aside={kept.aside} closed={kept.closed} add={kept.add} letGo={kept.letGo} />
+      {kept.unread > 0 && (
+        <p className="kv-notice">
+          {kept.unread === 1 ? 'One line' : `${kept.unread} lines`} of this log cannot be read by this Kovit. Nothing is
+          lost: <a href={`/visits/${visitId}/log`}>it stands in the log</a>.
+        </p>
+      )}
       {refused && (
         <p role="alert" className="kv-notice kv-must kv-late">
           {refused}

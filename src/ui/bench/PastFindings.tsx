@@ -71,7 +71,8 @@ export function StopNotice({
   findings,
   sending,
 }: {
-  visitId: number
+  /** Null while the server has not begun it. */
+  visitId: number | null
   findings: readonly Finding[]
   sending: boolean
 }) {

@@ -1,21 +1,23 @@
 'use client'
 
-import { useState } from 'react'
-import { heldPhoto, takePhoto } from './photos'
+import { useEffect, useState } from 'react'
+import { takePhoto } from '../device/photos'
+import { readPhoto, visitOf, type BenchKey } from '../device/store'
 import styles from './bench.module.css'
 
 interface PickProps {
-  visitId: number
+  bench: BenchKey
   photo: string | undefined
   onPhoto: (photo: string | undefined) => void
 }
 
 /** A picture of what was found: by the camera of this device, or a file. */
-export function PhotoPick({ visitId, photo, onPhoto }: PickProps) {
+export function PhotoPick({ bench, photo, onPhoto }: PickProps) {
   const [fault, setFault] = useState<string | null>(null)
+  const held = useHeld(photo)
   const take = async (file: File | undefined) => {
     if (!file) return
-    const taken = await takePhoto(visitId, file)
+    const taken = await takePhoto(bench, file)
     setFault('sentence' in taken ? taken.sentence : null)
     if ('id' in taken) onPhoto(taken.id)
   }
@@ -36,7 +38,7 @@ export function PhotoPick({ visitId, photo, onPhoto }: PickProps) {
           {/* eslint-disable-next-line @next/next/no-img-element -- its own house's picture, already small */}
           <img
             className={styles.thumb}
-            src={heldPhoto(visitId, photo) ?? `/visits/${visitId}/photos/${photo}`}
+            src={held ?? `/visits/${visitOf(bench)}/photos/${photo}`}
             alt="What was found"
           />
           <button onClick={() => onPhoto(undefined)}>Without it</button>
@@ -45,4 +47,25 @@ export function PhotoPick({ visitId, photo, onPhoto }: PickProps) {
       {fault && <span role="alert">{fault}</span>}
     </>
   )
+}
+
+/** An address of a picture that this device still holds. */
+function useHeld(id: string | undefined): string | null {
+  const [url, setUrl] = useState<string | null>(null)
+  useEffect(() => {
+    let made: string | null = null
+    let gone = false
+    const show = async () => {
+      const photo = id === undefined ? undefined : await readPhoto(id).catch(() => undefined)
+      if (gone) return
+      made = photo ? URL.createObjectURL(photo.jpeg) : null
+      setUrl(made)
+    }
+    void show()
+    return () => {
+      gone = true
+      if (made) URL.revokeObjectURL(made)
+    }
+  }, [id])
+  return url
 }

@@ -14,7 +14,7 @@ import type { BenchView } from './props'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
-interface PanelProps extends BenchView {
+interface PanelProps extends Omit<BenchView, 'others'> {
   zone: ZoneId
   visit: Visit
   add: (happening: Happening) => void

@@ -1,23 +1,20 @@
-'use client'
-
-import { useEffect, useState } from 'react'
-import { keepSending, letPhotosGo, type Refused } from './photos'
+import type { KeptPhoto } from '../device/store'
 import styles from './bench.module.css'
 
-/** Sends the pictures of this visit as long as the bench is open; one that the server refuses stays here, and says so. */
-export function RefusedPhotos({ visitId }: { visitId: number }) {
-  const [refused, setRefused] = useState<Refused | null>(null)
-  useEffect(() => keepSending(visitId, setRefused), [visitId])
-  if (refused === null) return null
-  const giveUp = () => {
-    letPhotosGo(visitId, refused.ids)
-    setRefused(null)
-  }
+interface RefusedProps {
+  photos: readonly KeptPhoto[]
+  letGo: (id: string) => void
+}
+
+/** Pictures that the books did not take stay on this device, and say so. */
+export function RefusedPhotos({ photos, letGo }: RefusedProps) {
+  if (photos.length === 0) return null
+  const why = [...new Set(photos.map(({ refused }) => refused))].join(' ')
   return (
     <div className={styles.missed} role="alert">
-      <b>A picture was not taken by the house’s books: {refused.sentence} It is still on this device.</b>
+      <b>A picture was not taken by the house’s books: {why} It is still on this device.</b>
       <span className={styles.missedActs}>
-        <button onClick={giveUp}>Go on without it</button>
+        <button onClick={() => photos.forEach(({ id }) => letGo(id))}>Go on without it</button>
       </span>
     </div>
   )

@@ -6,11 +6,13 @@ import { showSpan } from '@/core/clock'
 import { Facial } from './Facial'
 import { FreeHands } from './FreeHands'
 import type { BenchView } from './props'
+import type { OtherDog } from './useOtherBenches'
 import type { Happening } from './useVisitLog'
 import { WaitClock } from './WaitClock'
 import styles from './bench.module.css'
 
-interface StageProps extends BenchView {
+interface StageProps extends Omit<BenchView, 'others'> {
+  others: readonly OtherDog[]
   visit: Visit
   stage: PlannedStage | null
   add: (happening: Happening) => void
@@ -58,9 +60,9 @@ export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, 
           onNote={onNote}
         />
       )}
-      {others.map((other) => (
-        <WaitClock key={other.href} {...other} nowMs={nowMs} />
-      ))}
+      {others.map(({ name: other, wait: runs, href }) =>
+        runs ? <WaitClock key={href} name={other} wait={runs} href={href} nowMs={nowMs} /> : null,
+      )}
       {stage && <Steps of={stepsOf(stage.id, stepFacts(plannedCase, stage.id))} />}
     </section>
   )

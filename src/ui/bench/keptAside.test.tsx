@@ -2,17 +2,19 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
 import { VisitEvent } from '@/core/visit'
 import { KeptAside } from './KeptAside'
-import { eventWords } from './eventWords'
+import { eventWords } from '../log/eventWords'
 
 const event = (rest: object): VisitEvent =>
   VisitEvent.parse({ id: '00000000-0000-4000-8000-000000000001', atMs: 1_800_000_000_000, by: 'Wren', ...rest })
 const cut = { zone: 'ear-edge', side: 'left', method: 'scissor', blade: null, comb: null, lay: null, lengthMm: 22 }
 const words = (html: string) => html.replace(/<[^>]+>/g, ' ').replace(/\s+/g, ' ')
-const shown = (...events: VisitEvent[]) =>
+const shown = (...events: VisitEvent[]) => shownWhen(false, ...events)
+const shownWhen = (closed: boolean, ...events: VisitEvent[]) =>
   words(
     renderToStaticMarkup(
       <KeptAside
         aside={events.map((each) => ({ event: each, why: 'This visit was wrapped up on another screen.' }))}
+        closed={closed}
         add={() => {}}
         letGo={() => {}}
       />,
@@ -27,10 +29,11 @@ describe('what the books did not take', () => {
     expect(told).toContain('Ear fringe, left cut: scissors, 22 mm. This visit was wrapped up on another screen.')
     expect(told).toMatch(/Send as a note.*Let it go/)
   })
-  it('a note is its own words, and is not sent as a note of itself', () => {
-    const told = shown(event({ kind: 'note', words: 'dewclaw is tender', stage: null }))
-    expect(told).toContain('Note: dewclaw is tender.')
-    expect(told).not.toContain('Send as a note')
+  it('after the close a cut can be sent as an amendment, and anything as a late note', () => {
+    expect(shownWhen(true, event({ kind: 'zone-cut', cut }))).toMatch(/Send as an amendment.*Send as a late note/)
+    const note = shownWhen(true, event({ kind: 'note', words: 'dewclaw is tender', stage: null }))
+    expect(note).toContain('Note: dewclaw is tender.')
+    expect(note).not.toContain('amendment')
   })
 })
 

@@ -2,34 +2,36 @@ import type { FigureDog } from '@/core/figure'
 import type { Kit } from '@/core/lengths'
 import type { Case, Plan } from '@/core/plan'
 import type { LengthUnit } from '@/core/units'
-import type { VisitEvent } from '@/core/visit'
+import type { KeptFold } from '@/core/visit'
 import type { BathAim } from '@/core/bath'
 import type { ConsentId } from '@/core/care'
-import type { StageId, Trigger } from '@/core/stages'
+import type { PlannedStage, StageId, Trigger } from '@/core/stages'
 import type { PastFinding } from './PastFindings'
-import type { OtherDog } from './waits'
+import type { Begun } from './useVisitLog'
+
+/** Another dog of today that is on the bench now, as far as the books knew when the page was drawn. */
+export interface OtherBench {
+  visitId: number
+  name: string
+  stages: readonly PlannedStage[]
+  kept: KeptFold
+}
 
 /** One dog under the hand, as the bench shows it. */
-export interface BenchView {
-  visitId: number
+export interface BenchView extends Begun {
   dog: FigureDog & { name: string }
-  groomer: string
-  groomerId: number
   /** The plan as it stands: as begun, or as it follows from what was measured since. */
   plan: Plan
   /** What the plan was made from, likewise. */
   plannedCase: Case
   kit: Kit
   asked: string
-  startLog: VisitEvent[]
-  /** The server's number of the last event in it. */
-  startNo: number
   slotStartMs: number
   slotMin: number
   nowMs: number
   timeZone: string
   unit: LengthUnit
-  others: OtherDog[]
+  others: readonly OtherBench[]
   /** Findings of earlier visits that are still open. */
   past: PastFinding[]
   /** Consents this groom needs. */

@@ -39,7 +39,9 @@ function row(spareMin: number, more: VisitEvent[] = []): string {
   const slotEndMs = likelyMs + spareMin * MIN
   const ahead = forecast(plan.stages, visit, slotEndMs, nowMs)
   const bench: BenchView = {
+    houseKey: 'house',
     visitId: 1,
+    bookingId: 1,
     dog: { name: 'Quill', build: 'square', coat: 'curly' },
     groomer: 'Wren',
     groomerId: 1,
@@ -49,6 +51,8 @@ function row(spareMin: number, more: VisitEvent[] = []): string {
     asked: '',
     startLog: [],
     startNo: 0,
+    startUnread: 0,
+    closed: false,
     slotStartMs: NINE,
     slotMin: 240,
     nowMs,

@@ -1,4 +1,5 @@
 import { useEffect } from 'react'
+import { remembered } from '../device/clock'
 
 const BEEP_HZ = 880
 const BEEP_S = 0.18
@@ -30,8 +31,8 @@ export function useAlarm(what: string, atMs: number, nowMs: number): void {
   const reached = nowMs >= atMs
   useEffect(() => {
     const key = `kovit.rung.${what}.${Math.round(atMs / 1000)}`
-    if (!reached || localStorage.getItem(key) !== null) return
-    localStorage.setItem(key, 'yes')
+    if (!reached || remembered.getItem(key) !== null) return
+    remembered.setItem(key, 'yes')
     ring()
   }, [what, reached, atMs])
 }

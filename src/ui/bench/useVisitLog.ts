@@ -1,43 +1,86 @@
 'use client'
 
-import { useCallback, useEffect, useRef, useState } from 'react'
-import { VisitEvent } from '@/core/visit'
-import { oneSender, tabsOn } from '../device/oneSender'
-import { nextStamp, skewOf } from '../device/stamps'
-import { adoptOlder, askToPersist, deviceId, type Aside } from '../device/store'
-import { notKept, useKept } from '../device/useKept'
-import { postEvents } from './postEvents'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { VisitEvent, laterTick, newestTick, nextTick, orderedLog, type Hand, type Tick } from '@/core/visit'
+import type { Case } from '@/core/plan'
+import { adoptOlder } from '../device/adopt'
+import { deviceClock } from '../device/clock'
+import { keep, lookAt, notKept, settleBench } from '../device/kept'
+import { hearTabs, tellTabs } from '../device/oneSender'
+import { trySending } from '../device/send'
+import {
+  askToPersist,
+  bookingBench,
+  chooseHouse,
+  deviceId,
+  forgetOldLogs,
+  keepBegun,
+  keepEvents,
+  letAsideGo,
+  letPhotoGo,
+  readPhotos,
+  visitBench,
+  visitOf,
+  type Aside,
+  type BenchKey,
+  type KeptPhoto,
+} from '../device/store'
 
-const RETRY_MS = 4000
-/** So many events go in one sending. */
-const BATCH = 100
+const RETRY_MS = 3000
 
-/** An event without what the hook fills in: id, time, author and device. */
-export type Happening = VisitEvent extends infer E
-  ? E extends VisitEvent
-    ? Omit<E, 'id' | 'atMs' | 'by' | 'byId' | 'device'>
-    : never
-  : never
+/** What the hook fills in: id, times, author and device. */
+type Filled = 'id' | 'atMs' | 'by' | 'byId' | 'device' | 'tick' | 'deviceMs' | 'skewMs' | 'stampedMs' | 'fromVisit'
+
+/** An event as the bench notes it. */
+export type Happening = VisitEvent extends infer E ? (E extends VisitEvent ? Omit<E, Filled> : never) : never
 
 export interface VisitLog {
+  bench: BenchKey
   log: VisitEvent[]
   /** Not yet taken by the server; kept on this device. */
   waiting: number
+  /** Kept by this page alone: the device would not. */
+  loose: number
   /** Refused by the server; kept on this device with why. */
   aside: Aside[]
+  refusedPhotos: KeptPhoto[]
+  /** Lines of the log in the books that cannot be read. */
+  unread: number
+  closed: boolean
   /** A sentence when something could not be kept or sent. */
   refused: string | null
-  add: (happening: Happening) => void
+  /** Who undo counts as one's own. */
+  hand: Hand
+  add: (happening: Happening, asideGone?: string) => void
   /** A person says that what was kept aside is no longer needed. */
   letGo: (id: string) => void
+  letPhotoGo: (id: string) => void
+  /** These belong to another dog: they are taken back here and stand there, with their own times. */
+  moveTo: (visitId: number, events: readonly VisitEvent[]) => void
 }
 
-interface Begun {
-  visitId: number
+export interface Begun {
+  houseKey: string
+  /** Null while the server has not begun it. */
+  visitId: number | null
+  bookingId: number
+  plannedCase: Case
   startLog: VisitEvent[]
   startNo: number
+  startUnread: number
+  /** Wrapped up: only what was cut can still be put right. */
+  closed: boolean
   groomer: string
   groomerId: number
+}
+
+/** What of a bench is on the device, as last read. */
+const NOTHING = {
+  waiting: [] as VisitEvent[],
+  aside: [] as Aside[],
+  log: [] as VisitEvent[],
+  loose: 0,
+  photos: [] as KeptPhoto[],
 }
 
 /**
@@ -45,117 +88,170 @@ interface Begun {
  * other screens wrote. Every event has its id from birth, so sending again is harmless; each is taken or refused by
  * itself, and a refused one is kept aside. The server says when there is news.
  */
-export function useVisitLog({ visitId, startLog, startNo, groomer, groomerId }: Begun): VisitLog {
-  const [known, setKnown] = useState(startLog)
+export function useVisitLog(begun: Begun): VisitLog {
+  const { visitId, bookingId, plannedCase, startLog, startNo, startUnread, groomer, groomerId } = begun
+  chooseHouse(begun.houseKey)
+  const [bench, setBench] = useState<BenchKey>(() => (visitId === null ? bookingBench(bookingId) : visitBench(visitId)))
+  const [here, setHere] = useState(NOTHING)
   const [refused, setRefused] = useState<string | null>(null)
-  const { waiting: kept, aside, look, keep, settled, letGo } = useKept(visitId)
-  const since = useRef(startNo)
-  const skew = useRef(0)
-  const newest = useRef(newestOf(startLog))
+  const [unread, setUnread] = useState(startUnread)
+  const [closed, setClosed] = useState(begun.closed)
+  const newest = useRef<Tick | null>(newestTick(startLog))
 
-  /** Sends what waits and takes in what is new. @returns whether more waits */
-  const send = useCallback(async (): Promise<boolean> => {
-    const batch = (await look()).slice(0, BATCH)
-    const askedMs = Date.now()
-    const answer = await postEvents(visitId, batch, since.current)
-    if (!answer.ok) {
-      setRefused(answer.problems.map(({ sentence }) => sentence).join(' '))
-      return false
+  const look = useCallback(async () => {
+    const kept = await lookAt(bench)
+    const photos = await readPhotos(bench).catch(() => [])
+    const seen = newestTick([...kept.log, ...kept.waiting])
+    if (seen) newest.current = laterTick(newest.current, seen)
+    setHere({ ...kept, loose: kept.loose.size, photos })
+    return kept
+  }, [bench])
+
+  const sync = useCallback(async () => {
+    const end = await trySending(bench)
+    if (end) {
+      setRefused(end.problem)
+      setUnread((before) => before + end.unread)
+      setBench(end.bench)
+      setClosed((before) => before || end.closed)
     }
-    const { answers, events, no, nowMs } = answer.value
-    skew.current = skewOf(nowMs, askedMs, Date.now())
-    since.current = Math.max(since.current, no)
-    newest.current = Math.max(newest.current, newestOf(events))
-    setKnown((log) => joined(log, events))
-    const why = new Map(answers.flatMap((each) => (each.taken === 'refused' ? [[each.id, each.why]] : [])))
-    await settled(
-      answers.filter(({ taken }) => taken !== 'refused').map(({ id }) => id),
-      batch.flatMap((event) => (why.has(event.id) ? [{ event, why: why.get(event.id) ?? '' }] : [])),
-    )
-    return (await look()).length > 0
-  }, [visitId, look, settled])
+    await look()
+  }, [bench, look])
+  useCalls(bench, look, sync)
 
-  const { sync, tell } = useSync(visitId, look, send, setRefused)
+  useEffect(() => {
+    const open = async () => {
+      await adoptOlder()
+      await forgetOldLogs(Date.now())
+      const { no } = await lookAt(bench)
+      if (visitId !== null && no < startNo)
+        await settleBench(bench, { events: startLog, no: startNo, taken: [], refused: [] })
+    }
+    askToPersist()
+    void open().catch((error: unknown) => setRefused(notKept(error)))
+    // Once for a page: what the server gave with it is the start of what the device keeps.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
+
+  /** An event of this hand and moment; null, and said, where it cannot be one. */
+  const made = useCallback(
+    (happening: object): VisitEvent | null => {
+      const clock = deviceClock()
+      const nowMs = Math.round(clock.nowMs())
+      const tick = nextTick(nowMs, newest.current)
+      const times = { atMs: nowMs, tick, deviceMs: Date.now(), skewMs: clock.skewMs() }
+      const id = crypto.randomUUID()
+      const event = VisitEvent.safeParse({
+        ...times,
+        ...happening,
+        id,
+        by: groomer,
+        byId: groomerId,
+        device: deviceId(),
+      })
+      if (event.success) newest.current = tick
+      else setRefused(event.error.issues.map(({ message }) => message).join(' '))
+      return event.data ?? null
+    },
+    [groomer, groomerId],
+  )
 
   const add = useCallback(
-    (happening: Happening) => {
-      const atMs = nextStamp(Date.now(), skew.current, newest.current)
-      const made = { id: crypto.randomUUID(), atMs, by: groomer, byId: groomerId, device: deviceId() }
-      const event = VisitEvent.safeParse({ ...happening, ...made })
-      if (!event.success) return setRefused(event.error.issues.map(({ message }) => message).join(' '))
-      newest.current = atMs
-      void keep(event.data).then((why) => {
-        setRefused(why)
-        tell()
+    (happening: Happening, asideGone?: string) => {
+      const event = made(happening)
+      if (!event) return
+      const keepIt = async () => {
+        if (visitOf(bench) === null)
+          await keepBegun({ bench, bookingId, planned: plannedCase, startedMs: event.atMs }).catch(notKept)
+        setRefused(await keep(bench, event, asideGone === undefined ? [] : [asideGone]))
+        await look()
+        tellTabs(bench)
         void sync()
-      })
+      }
+      void keepIt()
     },
-    [groomer, groomerId, keep, sync, tell],
+    [made, bench, bookingId, plannedCase, look, sync],
   )
-  const ids = new Set(known.map(({ id }) => id))
-  const waiting = kept.filter(({ id }) => !ids.has(id))
-  return { log: [...known, ...waiting], waiting: waiting.length, aside, refused, add, letGo }
+
+  const moveTo = useCallback(
+    (otherVisit: number, events: readonly VisitEvent[]) => {
+      const other = visitBench(otherVisit)
+      const here = events.flatMap(({ id }) => made({ kind: 'undone', undoes: id }) ?? [])
+      const fromVisit = visitOf(bench) ?? undefined
+      const there = events.map((event) => ({ ...event, id: crypto.randomUUID(), ...(fromVisit ? { fromVisit } : {}) }))
+      const skewMs = deviceClock().skewMs()
+      const rows = [...here.map((event) => ({ bench, event })), ...there.map((event) => ({ bench: other, event }))]
+      const keepBoth = () => keepEvents(rows.map((row) => ({ ...row, steadyMs: row.event.atMs - skewMs })))
+      const move = async () => {
+        setRefused(await keepBoth().then(() => null, notKept))
+        await look()
+        tellTabs(other)
+        void sync()
+        void trySending(other)
+      }
+      void move()
+    },
+    [made, bench, look, sync],
+  )
+
+  const log = useMemo(() => orderedLog([...startLog, ...here.log, ...here.waiting]), [startLog, here])
+  const known = useMemo(() => new Set([...startLog, ...here.log].map(({ id }) => id)), [startLog, here])
+  const waiting = here.waiting.filter(({ id }) => !known.has(id)).length
+  const hand = useMemo(() => ({ device: deviceId(), byId: groomerId }), [groomerId])
+  return {
+    bench,
+    log,
+    waiting: waiting + here.photos.filter((photo) => photo.refused === null).length,
+    loose: here.loose,
+    aside: here.aside,
+    refusedPhotos: here.photos.filter((photo) => photo.refused !== null),
+    unread,
+    closed,
+    refused,
+    hand,
+    add,
+    moveTo,
+    letGo: (id) => void letAsideGo(id).then(look),
+    letPhotoGo: (id) => void letPhotoGo(id).then(look),
+  }
 }
 
 /** When to send: at once, when the server has news, when the network is back, and now and then while something waits. */
-function useSync(
-  visitId: number,
-  look: () => Promise<VisitEvent[]>,
-  send: () => Promise<boolean>,
-  say: (words: string) => void,
-): { sync: () => Promise<void>; tell: () => void } {
-  const tabs = useRef<{ tell: () => void } | null>(null)
-  const asking = useRef(false)
-  const again = useRef(false)
-
-  /** One sending at a time over all tabs; asked for while it runs, it runs once more. */
-  const sync = useCallback(async () => {
-    again.current = true
-    if (asking.current) return
-    asking.current = true
-    try {
-      while (again.current) {
-        again.current = false
-        await oneSender(visitId, async () => {
-          if (await send()) again.current = true
-        })
-        tabs.current?.tell()
-      }
-    } catch (error) {
-      if (!(error instanceof TypeError || error instanceof SyntaxError)) throw error // no network, or half an answer: tried again
-    } finally {
-      asking.current = false
-    }
-  }, [visitId, send])
-
+function useCalls(bench: BenchKey, look: () => Promise<{ waiting: VisitEvent[] }>, sync: () => Promise<void>): void {
   useEffect(() => {
-    const here = tabsOn(visitId, () => void look())
-    tabs.current = here
-    askToPersist()
-    void adoptOlder(visitId).then(sync, (error: unknown) => say(notKept(error)))
+    void sync()
+    const quiet = hearTabs((other) => {
+      if (other === bench) void look()
+    })
     const tryAgain = async () => {
-      if ((await look()).length > 0) await sync()
+      const { waiting } = await look()
+      if (waiting.length > 0) await sync()
     }
     const retry = setInterval(() => void tryAgain(), RETRY_MS)
-    const news = new EventSource(`/visits/${visitId}/news`)
-    const heard = () => void sync()
-    news.addEventListener('news', heard)
-    window.addEventListener('online', heard)
+    const online = () => void sync()
+    window.addEventListener('online', online)
+    const hush = hearServer(visitOf(bench), () => void sync())
     return () => {
+      quiet()
       clearInterval(retry)
-      news.close()
-      here.close()
-      window.removeEventListener('online', heard)
+      window.removeEventListener('online', online)
+      hush()
     }
-  }, [visitId, look, sync, say])
-
-  const tell = useCallback(() => tabs.current?.tell(), [])
-  return { sync, tell }
+  }, [bench, look, sync])
 }
 
-const newestOf = (log: readonly VisitEvent[]): number => log.reduce((most, { atMs }) => Math.max(most, atMs), 0)
-
-/** Each event once, what came first in front. */
-const joined = (first: readonly VisitEvent[], more: readonly VisitEvent[]): VisitEvent[] => [
-  ...new Map([...first, ...more].map((event) => [event.id, event])).values(),
-]
+/** Listens to the server's news of a visit; a line that the server closed for good is laid anew. */
+function hearServer(visitId: number | null, heard: () => void): () => void {
+  if (visitId === null) return () => {}
+  let news: EventSource | null = null
+  const lay = () => {
+    news = new EventSource(`/visits/${visitId}/news`)
+    news.addEventListener('news', heard)
+  }
+  lay()
+  const again = setInterval(() => news?.readyState === EventSource.CLOSED && lay(), RETRY_MS)
+  return () => {
+    clearInterval(again)
+    news?.close()
+  }
+}

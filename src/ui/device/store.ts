@@ -1,5 +1,15 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import { VisitEvent } from '@/core/visit'
+import { z } from 'zod'
+import { VisitEvent, type Tick, newestTick } from '@/core/visit'
+import { Case } from '@/core/plan'
+import { remembered } from './clock'
+
+/** A bench on this device: of a visit, or of a booking whose visit the server has not begun yet. */
+export type BenchKey = `visit ${number}` | `booking ${number}`
+export const visitBench = (visitId: number): BenchKey => `visit ${visitId}`
+export const bookingBench = (bookingId: number): BenchKey => `booking ${bookingId}`
+export const visitOf = (bench: BenchKey): number | null =>
+  bench.startsWith('visit ') ? Number(bench.slice('visit '.length)) : null
 
 /** An event that the server refused, with why. */
 export interface Aside {
@@ -7,82 +17,240 @@ export interface Aside {
   why: string
 }
 
-interface KeptEvent {
+interface KeptRow {
   id: string
-  visitId: number
-  event: VisitEvent
+  bench: BenchKey
+  /** As written; read through its schema, so that a row of another Kovit breaks nothing. */
+  event: unknown
 }
+interface WaitingRow extends KeptRow {
+  /** The steady clock of the page that wrote it, so that its time can be put right when the server is heard. */
+  page: string
+  steadyMs: number
+}
+export interface KeptPhoto {
+  id: string
+  bench: BenchKey
+  jpeg: Blob
+  refused: string | null
+}
+/** A groom that was begun without a network. */
+const Begun = z.strictObject({ bench: z.string(), bookingId: z.number(), planned: Case, startedMs: z.number() })
+export type Begun = z.infer<typeof Begun>
 
 interface DeviceSchema extends DBSchema {
   /** Events that wait to be sent, each a row of its own: two tabs never write over each other. */
-  outbox: { key: string; value: KeptEvent; indexes: { byVisit: number } }
+  outbox: { key: string; value: WaitingRow; indexes: { byBench: BenchKey } }
   /** Events that were refused; only a person takes them away. */
-  aside: { key: string; value: KeptEvent & { why: string }; indexes: { byVisit: number } }
+  aside: { key: string; value: KeptRow & { why: string }; indexes: { byBench: BenchKey } }
+  /** Events that the server has: what a bench opens with when there is no network. */
+  log: { key: string; value: KeptRow; indexes: { byBench: BenchKey } }
+  /** The server's number up to which the log of a bench is here. */
+  marks: { key: BenchKey; value: { bench: BenchKey; no: number; keptMs: number } }
+  begun: { key: string; value: Begun }
+  photos: { key: string; value: KeptPhoto; indexes: { byBench: BenchKey } }
+}
+type Device = IDBPDatabase<DeviceSchema>
+
+const VERSION = 1
+const BY_BENCH = ['outbox', 'aside', 'log', 'photos'] as const
+/** On disk before it is painted: a tablet that falls into the tub has it still. */
+const SURE = { durability: 'strict' } as const
+
+let house: string | null = null
+let opened: Promise<Device> | null = null
+
+/** What is kept is kept for one house: another one, as a demo made anew, has other visits under the same numbers. */
+export function chooseHouse(key: string): void {
+  if (typeof indexedDB === 'undefined' || house === key) return
+  close()
+  house = key
 }
 
-const DEVICE = 'kovit.device'
-let opened: Promise<IDBPDatabase<DeviceSchema>> | null = null
+export const chosenHouse = (): string => house ?? ''
 
 /** What this device keeps. @throws DOMException where the browser keeps nothing, as in some private windows */
-function store(): Promise<IDBPDatabase<DeviceSchema>> {
-  opened ??= openDB<DeviceSchema>('kovit', 1, {
+function store(): Promise<Device> {
+  opened ??= openDB<DeviceSchema>(`kovit ${chosenHouse()}`, VERSION, {
     upgrade(database) {
-      for (const name of ['outbox', 'aside'] as const)
-        database.createObjectStore(name, { keyPath: 'id' }).createIndex('byVisit', 'visitId')
+      for (const name of BY_BENCH) database.createObjectStore(name, { keyPath: 'id' }).createIndex('byBench', 'bench')
+      database.createObjectStore('marks', { keyPath: 'bench' })
+      database.createObjectStore('begun', { keyPath: 'bench' })
     },
+    // A newer page in another tab needs another shape: this one lets go and opens again when it is asked.
+    blocking: () => close(),
+    terminated: () => close(),
+  }).catch((error: unknown) => {
+    opened = null
+    throw error
   })
   return opened
 }
 
-/** The id of this device, made once. */
+function close(): void {
+  void opened?.then((database) => database.close())
+  opened = null
+}
+
+const DEVICE = 'kovit.device'
+let device: string | null = null
+
+/** The id of this device, made once; of this page, where the browser keeps nothing. */
 export function deviceId(): string {
-  const kept = localStorage.getItem(DEVICE)
-  if (kept) return kept
-  const made = crypto.randomUUID()
-  localStorage.setItem(DEVICE, made)
-  return made
+  device ??= remembered.getItem(DEVICE) ?? crypto.randomUUID()
+  remembered.setItem(DEVICE, device)
+  return device
 }
 
 /** Asks the browser not to throw away what is kept when room gets short. */
 export const askToPersist = (): void => void navigator.storage?.persist?.()
 
-/** Keeps an event until the server has it. @throws DOMException when the device is full or keeps nothing */
-export async function keepEvent(visitId: number, event: VisitEvent): Promise<void> {
-  await (await store()).put('outbox', { id: event.id, visitId, event })
-}
+/** The page that writes: what its steady clock said means something to itself alone. */
+const PAGE = typeof crypto === 'undefined' ? '' : crypto.randomUUID()
 
-/** What waits, in the order in which it was made, whichever tab made it. */
-export async function keptEvents(visitId: number): Promise<VisitEvent[]> {
-  const rows = await (await store()).getAllFromIndex('outbox', 'byVisit', visitId)
-  return rows.map(({ event }) => VisitEvent.parse(event)).sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1))
-}
-
-/** Takes events off the outbox that the server has, and puts those that it refused aside, as one step. */
-export async function settle(visitId: number, taken: readonly string[], refused: readonly Aside[]): Promise<void> {
-  const transaction = (await store()).transaction(['outbox', 'aside'], 'readwrite')
-  const [outbox, aside] = [transaction.objectStore('outbox'), transaction.objectStore('aside')]
+/** Keeps events until the server has them, all or none. @throws DOMException when the device is full or keeps nothing */
+export async function keepEvents(
+  events: readonly { bench: BenchKey; event: VisitEvent; steadyMs: number }[],
+  asideGone: readonly string[] = [],
+): Promise<void> {
+  const transaction = (await store()).transaction(['outbox', 'aside'], 'readwrite', SURE)
   await Promise.all([
-    ...taken.map((id) => outbox.delete(id)),
-    ...refused.flatMap(({ event, why }) => [aside.put({ id: event.id, visitId, event, why }), outbox.delete(event.id)]),
+    ...events.map(({ bench, event, steadyMs }) =>
+      transaction.objectStore('outbox').put({ id: event.id, bench, event, page: PAGE, steadyMs }),
+    ),
+    ...asideGone.map((id) => transaction.objectStore('aside').delete(id)),
     transaction.done,
   ])
 }
 
-export async function keptAside(visitId: number): Promise<Aside[]> {
-  const rows = await (await store()).getAllFromIndex('aside', 'byVisit', visitId)
-  return rows.map(({ event, why }) => ({ event: VisitEvent.parse(event), why }))
+/** What a bench has on this device. */
+export interface OnDevice {
+  /** In the order in which it was made, whichever tab made it. */
+  waiting: VisitEvent[]
+  aside: Aside[]
+  log: VisitEvent[]
+  /** The server's number up to which `log` goes; 0 when there is none. */
+  no: number
+  newest: Tick | null
+}
+
+const readable = (rows: readonly { event: unknown }[]): VisitEvent[] =>
+  rows.flatMap(({ event }) => VisitEvent.safeParse(event).data ?? [])
+
+export async function readBench(bench: BenchKey): Promise<OnDevice> {
+  const transaction = (await store()).transaction(['outbox', 'aside', 'log', 'marks'])
+  const of = (name: 'outbox' | 'aside' | 'log') => transaction.objectStore(name).index('byBench').getAll(bench)
+  const [outbox, put, known, mark] = await Promise.all([
+    of('outbox'),
+    transaction.objectStore('aside').index('byBench').getAll(bench),
+    of('log'),
+    transaction.objectStore('marks').get(bench),
+  ])
+  const [waiting, log] = [readable(outbox), readable(known)]
+  waiting.sort((a, b) => (a.tick?.ms ?? a.atMs) - (b.tick?.ms ?? b.atMs) || (a.tick?.n ?? 0) - (b.tick?.n ?? 0))
+  const aside = put.flatMap(({ event, why }) => readable([{ event }]).map((each) => ({ event: each, why })))
+  return { waiting, aside, log, no: mark?.no ?? 0, newest: newestTick([...waiting, ...log]) }
+}
+
+/** What the server answered, as one step: what it has moves from the outbox to the log, what it refused is put aside. */
+export async function settle(
+  bench: BenchKey,
+  heard: { events: readonly VisitEvent[]; no: number; taken: readonly string[]; refused: readonly Aside[] },
+): Promise<void> {
+  const transaction = (await store()).transaction(['outbox', 'aside', 'log', 'marks'], 'readwrite', SURE)
+  const [outbox, aside, log] = [
+    transaction.objectStore('outbox'),
+    transaction.objectStore('aside'),
+    transaction.objectStore('log'),
+  ]
+  // What was taken and did not come back by number is known from an earlier answer; it stays in the log all the same.
+  const rows = await Promise.all(heard.taken.map((id) => outbox.get(id)))
+  const back = new Set(heard.events.map(({ id }) => id))
+  const mark = await transaction.objectStore('marks').get(bench)
+  const no = Math.max(mark?.no ?? 0, heard.no)
+  await Promise.all([
+    ...rows.flatMap((row) => (row && !back.has(row.id) ? [log.put({ id: row.id, bench, event: row.event })] : [])),
+    ...heard.events.map((event) => log.put({ id: event.id, bench, event })),
+    ...heard.taken.map((id) => outbox.delete(id)),
+    ...heard.refused.flatMap(({ event, why }) => [
+      aside.put({ id: event.id, bench, event, why }),
+      outbox.delete(event.id),
+    ]),
+    transaction.objectStore('marks').put({ bench, no, keptMs: Date.now() }),
+    transaction.done,
+  ])
+}
+
+/** Puts right the times of what this page noted before it had heard the server. */
+export async function putTimesRight(skewMs: number): Promise<void> {
+  const outbox = (await store()).transaction('outbox', 'readwrite', SURE).store
+  for (const row of await outbox.getAll()) {
+    const event = VisitEvent.safeParse(row.event).data
+    if (row.page !== PAGE || !event) continue
+    await outbox.put({ ...row, event: { ...event, atMs: Math.round(row.steadyMs + skewMs), skewMs } })
+  }
 }
 
 /** A person says so: what was kept aside is no longer needed. */
-export async function letAsideGo(id: string): Promise<void> {
-  await (await store()).delete('aside', id)
+export const letAsideGo = async (id: string): Promise<void> => (await store()).delete('aside', id)
+
+/** Benches with something that waits, and how much of everything: for pages that are no bench. */
+export async function countKept(): Promise<{ waiting: Map<BenchKey, number>; aside: Map<BenchKey, number> }> {
+  const database = await store()
+  const counted = (rows: readonly { bench: BenchKey }[]) =>
+    rows.reduce((all, { bench }) => all.set(bench, (all.get(bench) ?? 0) + 1), new Map<BenchKey, number>())
+  const [outbox, photos, aside] = await Promise.all([
+    database.getAll('outbox'),
+    database.getAll('photos'),
+    database.getAll('aside'),
+  ])
+  return {
+    waiting: counted([...outbox, ...photos.filter(({ refused }) => refused === null)]),
+    aside: counted([...aside, ...photos.filter(({ refused }) => refused !== null)]),
+  }
 }
 
-/** Moves what an older Kovit kept in another place. It stays there until it is here. */
-export async function adoptOlder(visitId: number): Promise<void> {
-  const key = `kovit.outbox.${visitId}`
-  const kept: unknown = JSON.parse(localStorage.getItem(key) ?? '[]')
-  const events = Array.isArray(kept) ? kept.flatMap((each) => VisitEvent.safeParse(each).data ?? []) : []
-  for (const event of events) await keepEvent(visitId, event)
-  localStorage.removeItem(key)
+export async function keepBegun(begun: Begun): Promise<void> {
+  const transaction = (await store()).transaction('begun', 'readwrite', SURE)
+  await Promise.all([transaction.store.put(begun), transaction.done])
+}
+
+/** @returns what was begun here and is not known to the server yet */
+export async function readBegun(bench: BenchKey): Promise<Begun | null> {
+  return Begun.safeParse(await (await store()).get('begun', bench)).data ?? null
+}
+
+/** The server has begun the visit of a booking: everything kept for it is the visit's from now on, as one step. */
+export async function moveBench(from: BenchKey, to: BenchKey): Promise<void> {
+  const transaction = (await store()).transaction([...BY_BENCH, 'begun', 'marks'], 'readwrite', SURE)
+  for (const name of BY_BENCH) {
+    const kept = transaction.objectStore(name)
+    for (const row of await kept.index('byBench').getAll(from)) await kept.put({ ...row, bench: to } as never)
+  }
+  await transaction.objectStore('begun').delete(from)
+  await transaction.done
+}
+
+/** @throws DOMException when the device is full or keeps nothing */
+export async function keepPhoto(photo: KeptPhoto): Promise<void> {
+  const transaction = (await store()).transaction('photos', 'readwrite', SURE)
+  await Promise.all([transaction.store.put(photo), transaction.done])
+}
+export const readPhotos = async (bench: BenchKey): Promise<KeptPhoto[]> =>
+  (await store()).getAllFromIndex('photos', 'byBench', bench)
+export const readPhoto = async (id: string): Promise<KeptPhoto | undefined> => (await store()).get('photos', id)
+/** Takes a picture off this device: one that was sent, or given up by a person. */
+export const letPhotoGo = async (id: string): Promise<void> => (await store()).delete('photos', id)
+
+/** Forgets the logs of benches that were not looked at for this long; nothing that waits or was refused. */
+const FORGET_LOG_MS = 14 * 24 * 3_600_000
+export async function forgetOldLogs(nowMs: number): Promise<void> {
+  const transaction = (await store()).transaction(['log', 'marks'], 'readwrite')
+  for (const { bench, keptMs } of await transaction.objectStore('marks').getAll()) {
+    if (nowMs - keptMs < FORGET_LOG_MS) continue
+    for (const id of await transaction.objectStore('log').index('byBench').getAllKeys(bench))
+      await transaction.objectStore('log').delete(id)
+    await transaction.objectStore('marks').delete(bench)
+  }
+  await transaction.done
 }

@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { DeviceLine } from '../device/DeviceLine'
 import { Clock } from './Clock'
 import styles from './frame.module.css'
 
@@ -14,7 +15,7 @@ const PLACES = [
 
 interface FrameProps {
   here: (typeof PLACES)[number][0]
-  house: { name: string; timeZone: string; nowMs: number }
+  house: { key: string; name: string; timeZone: string; nowMs: number }
   children: ReactNode
 }
 
@@ -40,7 +41,12 @@ export function Frame({ here, house, children }: FrameProps) {
         </div>
         <div className={styles.ruler} aria-hidden="true" />
       </header>
-      <main className="kv-page">{children}</main>
+      <main className="kv-page">
+        <div className="kv-screen-only">
+          <DeviceLine houseKey={house.key} timeZone={house.timeZone} drawnMs={house.nowMs} />
+        </div>
+        {children}
+      </main>
     </>
   )
 }

@@ -41,6 +41,11 @@ interface PlanActs {
 
 const TAPE_PX = 1180
 
+function noNetwork(error: unknown): null {
+  if (error instanceof TypeError) return null
+  throw error
+}
+
 /** Wishes on the left, the trim in the middle, what to mind on the right, the slot as a tape below. */
 export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
   const { bookingId, unit, facts, startMs, timeZone, ownPatterns } = view
@@ -58,8 +63,10 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
       if (unexplained) return setFault('This order breaks a must. Put it right, or say below why it is done anyway.')
       const flushed = await flush()
       if (flushed.state === 'refused') return setFault(flushed.why)
-      const answer = await acts.begin(bookingId)
-      if (answer.ok) router.push(`/visits/${answer.value.visitId}/bench`)
+      const answer = await acts.begin(bookingId).catch(noNetwork)
+      // The bench of the booking is on this device, and begins with the first tap.
+      if (answer === null) location.assign(`/bookings/${bookingId}/bench`)
+      else if (answer.ok) router.push(`/visits/${answer.value.visitId}/bench`)
       else setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
     })
   return (

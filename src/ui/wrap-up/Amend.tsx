@@ -8,7 +8,7 @@ import type { Case } from '@/core/plan'
 import type { LengthUnit } from '@/core/units'
 import type { ZoneOutcome } from '@/core/visit'
 import { isPaired, zoneLabel, type Side, type ZoneId } from '@/core/zones'
-import { amend } from '../bench/postEvents'
+import { amend } from './amend'
 import { CutPicker } from '../cut/CutPicker'
 import styles from './wrapUp.module.css'
 

@@ -2,7 +2,6 @@ import type { Metadata } from 'next'
 import { openHouse } from '@/service/house/openHouse'
 import { benchView } from '@/service/visit/benchView'
 import { Bench } from '@/ui/bench/Bench'
-import { otherDogs } from '@/ui/bench/otherDogs'
 import { found, idOf } from '../../../addresses'
 
 export const dynamic = 'force-dynamic'
@@ -10,6 +9,5 @@ export const metadata: Metadata = { title: 'Bench' }
 
 export default async function BenchPage({ params }: { params: Promise<{ visitId: string }> }) {
   const house = await openHouse()
-  const { others, ...view } = found(await benchView(idOf((await params).visitId), house))
-  return <Bench view={{ ...view, others: otherDogs(others, house) }} />
+  return <Bench view={found(await benchView(idOf((await params).visitId), house))} />
 }

@@ -19,6 +19,12 @@ export function eventWords(event: VisitEvent): string {
       return `Wait ${event.kind === 'wait-started' ? 'began' : 'ended'} at ${stageLabel(event.stage).toLowerCase()}`
     case 'note':
       return `Note: ${event.words}`
+    case 'late-note':
+      return `Late note: ${event.words}`
+    case 'stage-recalled':
+      return `${stageLabel(event.stage)} put in afterwards, ${minutes(event)} min`
+    case 'rested':
+      return `A break put in afterwards, ${minutes(event)} min`
     case 'owner-told':
       return `To the owner: ${event.words}`
     case 'zone-cut':
@@ -41,7 +47,10 @@ export function eventWords(event: VisitEvent): string {
   }
 }
 
+const minutes = ({ fromMs, toMs }: { fromMs: number; toMs: number }) => Math.round((toMs - fromMs) / 60_000)
+
 const OTHER = {
+  'time-set': 'Time put right',
   paused: 'Paused',
   resumed: 'Went on',
   'cautions-seen': 'Cautions seen',

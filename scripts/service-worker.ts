@@ -1,0 +1,25 @@
+import { readdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { build } from 'esbuild'
+
+const BUILT = '.next/static'
+
+/** Every file of the build as the browser asks for it; a name carries its content's hash. */
+const files = readdirSync(BUILT, { recursive: true, withFileTypes: true })
+  .filter((entry) => entry.isFile())
+  .map((entry) => ({
+    url: `/_next/static/${join(entry.parentPath, entry.name).slice(BUILT.length + 1)}`,
+    revision: null,
+  }))
+  .sort((a, b) => (a.url < b.url ? -1 : 1))
+
+/** Makes the service worker of this build: another build is another worker, which the browser takes as a new version. */
+await build({
+  entryPoints: ['src/workers/serviceWorker.ts'],
+  outfile: '.next/service-worker.js',
+  bundle: true,
+  minify: true,
+  format: 'iife',
+  target: 'es2022',
+  define: { KOVIT_FILES: JSON.stringify(files), 'process.env.NODE_ENV': '"production"' },
+})

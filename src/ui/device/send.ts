@@ -1,0 +1,146 @@
+import { z } from 'zod'
+import type { Result } from '@/core/result'
+import { VisitEvent } from '@/core/visit'
+import { deviceClock } from './clock'
+import { lookAt, settleBench } from './kept'
+import { NoAnswer, askServer } from './link'
+import { oneSender, tellTabs } from './oneSender'
+import {
+  chosenHouse,
+  keepPhoto,
+  letPhotoGo,
+  moveBench,
+  putTimesRight,
+  readBegun,
+  readPhotos,
+  visitBench,
+  visitOf,
+  type BenchKey,
+} from './store'
+
+/** So many events go in one sending. */
+const BATCH = 100
+
+/** What the server answers: each event taken, known or refused, and what the log has gained. */
+const Sent = z.object({
+  answers: z.array(
+    z.discriminatedUnion('taken', [
+      z.object({ id: z.string(), taken: z.enum(['taken', 'known']) }),
+      z.object({ id: z.string(), taken: z.literal('refused'), why: z.string() }),
+    ]),
+  ),
+  /** An event of a kind that a later Kovit has made is not for this page. */
+  events: z.array(z.unknown()).transform((all) => all.flatMap((each) => VisitEvent.safeParse(each).data ?? [])),
+  no: z.number(),
+  nowMs: z.number(),
+  unread: z.number(),
+  closed: z.boolean(),
+})
+export type Sent = z.infer<typeof Sent>
+
+const post = (path: string, body: unknown) =>
+  askServer(path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', 'X-Kovit-House': chosenHouse() },
+    body: JSON.stringify(body),
+  })
+
+/** Sends events of a visit and asks what is new since a number. @throws NoAnswer */
+export async function postEvents(visitId: number, events: readonly VisitEvent[], since: number): Promise<Result<Sent>> {
+  const clock = deviceClock()
+  const askedMs = clock.steadyMs()
+  const { body } = await post(`/visits/${visitId}/events`, { events, since })
+  const answer = body as Result<unknown>
+  if (!answer.ok) return answer
+  const sent = Sent.parse(answer.value)
+  const first = !clock.isHeard()
+  if (clock.heard(sent.nowMs, askedMs, clock.steadyMs()) || first) await putTimesRight(clock.skewMs()).catch(() => {})
+  return { ok: true, value: sent }
+}
+
+/** What a sending ends with: null when all went as it should, else a sentence. The bench may be a visit's by now. */
+export interface SendEnd {
+  bench: BenchKey
+  problem: string | null
+  unread: number
+  closed: boolean
+}
+
+/** Sends everything that waits on a bench, one tab at a time, and takes in what is new. @throws NoAnswer */
+export async function sendBench(bench: BenchKey): Promise<SendEnd> {
+  let end: SendEnd = { bench, problem: null, unread: 0, closed: false }
+  await oneSender(bench, async () => {
+    const visitId = visitOf(bench) ?? (await begin(bench))
+    if (typeof visitId !== 'number') return void (end = { ...end, problem: visitId?.problem ?? null })
+    const here = visitBench(visitId)
+    end = { ...end, bench: here }
+    // What was noted before the server was heard gets its right time before it is sent.
+    if (!deviceClock().isHeard()) await sendSome(here, visitId, 0)
+    for (let more = true; more;) {
+      const { left, ...said } = await sendSome(here, visitId, BATCH)
+      const { problem } = said
+      end = { ...end, ...said, unread: end.unread + said.unread }
+      more = left > 0 && problem === null
+    }
+    await sendPhotos(here, visitId)
+  })
+  tellTabs(end.bench)
+  return end
+}
+
+async function sendSome(
+  bench: BenchKey,
+  visitId: number,
+  most: number,
+): Promise<{ left: number } & Omit<SendEnd, 'bench'>> {
+  const { waiting, no: since } = await lookAt(bench)
+  const batch = waiting.slice(0, most)
+  const answer = await postEvents(visitId, batch, since)
+  if (!answer.ok) {
+    const problem = answer.problems.map(({ sentence }) => sentence).join(' ')
+    return { left: waiting.length, problem, unread: 0, closed: false }
+  }
+  const { answers, events, no, unread, closed } = answer.value
+  const why = new Map(answers.flatMap((each) => (each.taken === 'refused' ? [[each.id, each.why]] : [])))
+  await settleBench(bench, {
+    events,
+    no,
+    taken: answers.filter(({ taken }) => taken !== 'refused').map(({ id }) => id),
+    refused: batch.flatMap((event) => (why.has(event.id) ? [{ event, why: why.get(event.id) ?? '' }] : [])),
+  })
+  return { left: waiting.length - answers.length, problem: null, unread, closed }
+}
+
+/** Has the server begin a visit that was begun here; what was kept for the booking is the visit's then. */
+async function begin(bench: BenchKey): Promise<number | { problem: string } | null> {
+  const begun = await readBegun(bench)
+  if (!begun) return null
+  const { bookingId, planned, startedMs } = begun
+  const { body } = await post(`/bookings/${bookingId}/begin`, { planned, startedMs })
+  const answer = body as Result<{ visitId: number }>
+  if (!answer.ok) return { problem: answer.problems.map(({ sentence }) => sentence).join(' ') }
+  await moveBench(bench, visitBench(answer.value.visitId))
+  return answer.value.visitId
+}
+
+/** Sends the pictures of a bench. What the server refuses stays on this device, with why. */
+async function sendPhotos(bench: BenchKey, visitId: number): Promise<void> {
+  for (const photo of await readPhotos(bench).catch(() => [])) {
+    if (photo.refused !== null) continue
+    const ask = { method: 'PUT', headers: { 'X-Kovit-House': chosenHouse() }, body: photo.jpeg }
+    const { body } = await askServer(`/visits/${visitId}/photos/${photo.id}`, ask)
+    const answer = body as Result<null>
+    if (answer.ok) await letPhotoGo(photo.id)
+    else await keepPhoto({ ...photo, refused: answer.problems.map(({ sentence }) => sentence).join(' ') })
+  }
+}
+
+/** Sends a bench; without an answer it is tried again by whoever asked. @returns null then */
+export async function trySending(bench: BenchKey): Promise<SendEnd | null> {
+  try {
+    return await sendBench(bench)
+  } catch (error) {
+    if (error instanceof NoAnswer) return null
+    throw error
+  }
+}
