@@ -1,6 +1,6 @@
 import { readdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { build } from 'esbuild'
+import { buildSync } from 'esbuild'
 
 const BUILT = '.next/static'
 
@@ -14,7 +14,7 @@ const files = readdirSync(BUILT, { recursive: true, withFileTypes: true })
   .sort((a, b) => (a.url < b.url ? -1 : 1))
 
 /** Makes the service worker of this build: another build is another worker, which the browser takes as a new version. */
-await build({
+buildSync({
   entryPoints: ['src/workers/serviceWorker.ts'],
   outfile: '.next/service-worker.js',
   bundle: true,

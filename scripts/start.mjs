@@ -1,12 +1,25 @@
 // `npm start`: everything from a fresh clone to a page in the browser. Node's built-ins only, so that it runs first.
 import { spawn } from 'node:child_process'
-import { existsSync, mkdirSync, rmSync, statSync, statfsSync, writeFileSync } from 'node:fs'
+import {
+  closeSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  statfsSync,
+  writeFileSync,
+} from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
+import { createInterface } from 'node:readline/promises'
 import { fileURLToPath } from 'node:url'
 import { ensureBuild } from './lib/build.mjs'
-import { checkNode, ensureModules, ensurePrograms, run } from './lib/install.mjs'
+import { checkNode, ensureModules, endRunning, ensurePrograms, run } from './lib/install.mjs'
+import { openLog } from './lib/logs.mjs'
 import { endProcess, freePort, isAlive, pause, readPid, startMariadb } from './lib/mariadb.mjs'
 import { Trouble, explain, step } from './lib/steps.mjs'
+import { keepRunning } from './lib/watch.mjs'
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 process.chdir(root)
@@ -14,10 +27,14 @@ const home = resolve(process.env.KOVIT_HOME ?? '.kovit')
 const ownUrl = process.env.KOVIT_DATABASE_URL
 const FIRST_PORT = 3000
 const PORTS = 50
+const KEPT_HERE = ['mariadb', 'mariadb.made', 'mariadb.log', 'database.json']
 const ROOM_MB = 600
+const LISTEN_MS = 5000
+/** So many times in a row without a hello, five seconds each. */
+const MOST_SILENT = 3
 
 let database = null
-let web = null
+let pages = null
 let stopping = false
 let claimed = false
 
@@ -25,16 +42,45 @@ async function main() {
   checkNode()
   checkRoom()
   await claimHome()
-  if (process.argv.includes('--fresh')) await forget()
+  if (process.argv.includes('--fresh')) await putAside()
   if (!ownUrl) await ensurePrograms({ mariadbd: 'mariadb-server' })
   await ensureModules()
-  if (!ownUrl) await step('Starting the database', async () => void (database = await startMariadb(home)))
-  const url = ownUrl ?? database.url
+  if (!ownUrl) await step('Starting the database', watchDatabase)
+  const url = ownUrl ?? database.current().url
   await step('Bringing the tables up to date', () => prepare(url))
   await ensureBuild()
   const port = await pickPort()
-  await step('Starting the pages', () => serve(url, port))
+  await step('Starting the pages', () => watchPages(url, port))
   process.stdout.write(`\nKovit is open at http://127.0.0.1:${port}\nCtrl-C stops it.\n`)
+}
+
+const say = (words) => process.stdout.write(`${new Date().toTimeString().slice(0, 8)} ${words}\n`)
+const watched = {
+  say,
+  isStopping: () => stopping,
+  giveUp: (why) => void stop(1, why),
+}
+
+/** The database is started again when it ends, on the port that the pages know; one that answers nobody is ended first. */
+async function watchDatabase() {
+  let port = 0
+  const start = async () => {
+    const mariadb = await startMariadb(home, port)
+    port = mariadb.port
+    return mariadb
+  }
+  database = await keepRunning({ name: 'The database', start, log: join(home, 'mariadb.log'), ...watched })
+  let silent = 0
+  const listen = async () => {
+    silent = database.current().exited?.() === false && !(await database.current().answers()) ? silent + 1 : 0
+    if (silent >= MOST_SILENT && !stopping) {
+      silent = 0
+      say('The database answers nobody; it is ended.')
+      database.current().kill()
+    }
+    setTimeout(() => void listen(), LISTEN_MS).unref()
+  }
+  setTimeout(() => void listen(), LISTEN_MS).unref()
 }
 
 function checkRoom() {
@@ -59,17 +105,34 @@ async function claimHome() {
   await endProcess(readPid(join(home, 'web.pid')), 'next')
 }
 
-/** `--fresh`: the demo is made anew. Only Kovit's own database is ever thrown away. */
-async function forget() {
+/** `--fresh`: the house that is kept here is put aside, never deleted, and the demo is made anew. A person says so first. */
+async function putAside() {
   if (ownUrl)
     throw new Trouble(
-      '--fresh throws a database away, so it works only on the one that Kovit keeps itself. Unset KOVIT_DATABASE_URL.',
+      '--fresh begins a new house, so it works only on the database that Kovit keeps itself. Unset KOVIT_DATABASE_URL.',
     )
+  const kept = KEPT_HERE.filter((name) => existsSync(join(home, name)))
+  if (kept.length === 0) return
+  const aside = join(home, `aside-${new Date().toISOString().slice(0, 19).replaceAll(':', '')}`)
+  if (
+    !process.argv.includes('--yes') &&
+    !(await agrees(`The house kept in ${home} is put aside in ${aside}, and a new one begun. Go on?`))
+  )
+    throw new Trouble('Nothing was changed. Say yes, or give --yes besides --fresh, to begin a new house.')
   await endProcess(readPid(join(home, 'mariadb.pid')), join(home, 'mariadb'))
-  await step('Putting the old demo away', async () => {
-    for (const name of ['mariadb', 'mariadb.made', 'mariadb.log', 'database.json'])
-      rmSync(join(home, name), { recursive: true, force: true })
+  await step('Putting the old house aside', async () => {
+    mkdirSync(aside, { mode: 0o700 })
+    for (const name of kept) renameSync(join(home, name), join(aside, name))
+    return aside
   })
+}
+
+async function agrees(question) {
+  if (!process.stdin.isTTY) return false
+  const asking = createInterface({ input: process.stdin, output: process.stdout })
+  const answer = await asking.question(`${question} [y/N] `)
+  asking.close()
+  return /^y(es)?$/i.test(answer.trim())
 }
 
 async function prepare(url) {
@@ -90,26 +153,29 @@ async function pickPort() {
   throw new Trouble(`Ports ${FIRST_PORT} to ${FIRST_PORT + PORTS - 1} are all in use. Set KOVIT_PORT to a free one.`)
 }
 
-async function serve(url, port) {
+async function watchPages(url, port) {
+  const log = join(home, 'web.log')
+  pages = await keepRunning({ name: 'The server of the pages', start: () => serve(url, port, log), log, ...watched })
+}
+
+async function serve(url, port, logFile) {
   const args = ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)]
   const env = { ...process.env, KOVIT_DATABASE_URL: url, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' }
-  let words = ''
-  web = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'], env, detached: true })
-  writeFileSync(join(home, 'web.pid'), String(web.pid))
-  web.stdout.on('data', (data) => (words += data))
-  web.stderr.on('data', (data) => {
-    words += data
-    process.stderr.write(data)
-  })
-  web.on('exit', () => {
-    if (!stopping) void stop(1, 'The pages stopped by themselves.')
-  })
-  for (let tries = 0; tries < 600; tries++) {
-    if (await answers(port)) return
+  const log = openLog(logFile)
+  const child = spawn(process.execPath, args, { stdio: ['ignore', log, log], env, detached: true })
+  closeSync(log)
+  writeFileSync(join(home, 'web.pid'), String(child.pid))
+  let hasEnded = false
+  const ended = new Promise((done) => child.on('exit', done)).then(() => (hasEnded = true))
+  for (let tries = 0; tries < 600 && !hasEnded; tries++) {
+    if (await answers(port)) return { pid: child.pid, ended }
     await pause(100)
   }
-  throw new Trouble(`The pages did not come up within a minute:\n${words.slice(-2000)}`)
+  await endProcess(child.pid, 'next')
+  throw new Trouble(`The pages did not come up; the whole log is ${logFile}.\n${lastWords(logFile)}`)
 }
+
+const lastWords = (file) => readFileSync(file, 'utf8').slice(-2000)
 
 const answers = (port) =>
   fetch(`http://127.0.0.1:${port}/health`).then(
@@ -122,14 +188,22 @@ async function stop(code, why) {
   if (stopping) return
   stopping = true
   process.stdout.write(`\n${why}\n`)
-  await endProcess(web?.pid, 'next')
-  await database?.stop()
+  endRunning()
+  await endProcess(pages?.current().pid, 'next')
+  await database?.current().stop?.()
   if (claimed) for (const name of ['start.pid', 'web.pid']) rmSync(join(home, name), { force: true })
   process.exit(code)
 }
 
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
   process.on(signal, () => void stop(0, 'Stopping the pages and the database.'))
+
+/** Started by npm, it ends with npm, also where that one was killed and could not hand the signal on. */
+const parent = process.ppid
+if (process.env.npm_lifecycle_event === 'start')
+  setInterval(() => {
+    if (process.ppid !== parent) void stop(0, 'npm has ended: stopping the pages and the database.')
+  }, 1000).unref()
 
 main().catch(async (error) => {
   explain(error)

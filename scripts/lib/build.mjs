@@ -14,7 +14,7 @@ function newestMs(path) {
 
 /** A production build when the sources are newer than the last one. */
 export async function ensureBuild() {
-  const mark = '.next/BUILD_ID'
+  const mark = '.next/service-worker.js' // made last
   if (existsSync(mark) && statSync(mark).mtimeMs > Math.max(...SOURCES.map(newestMs))) return
   await step('Building the pages', async () => {
     const env = { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' }

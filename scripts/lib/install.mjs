@@ -2,10 +2,20 @@ import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, statSync } from 'node:fs'
 import { Trouble, step } from './steps.mjs'
 
+const running = new Set()
+
+/** Ends what is being run, so that a start which is stopped leaves nothing behind. */
+export const endRunning = () => running.forEach((child) => child.kill('SIGTERM'))
+
+/** The exit code of a program whose words are a sentence for the person at the terminal. */
+const SAID = 3
+
 /** Runs a command; its output goes to the terminal only when it fails. */
 export function run(command, args, options = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options })
+    running.add(child)
+    child.on('exit', () => running.delete(child))
     let output = ''
     child.stdout?.on('data', (data) => (output += data))
     child.stderr?.on('data', (data) => (output += data))
@@ -13,7 +23,9 @@ export function run(command, args, options = {}) {
     child.on('exit', (code) =>
       code === 0
         ? resolve(output)
-        : reject(new Trouble(`${command} ${args.join(' ')} failed:\n${output.slice(-4000)}`)),
+        : reject(
+            new Trouble(code === SAID ? output.trim() : `${command} ${args.join(' ')} failed:\n${output.slice(-4000)}`),
+          ),
     )
   })
 }

@@ -1,6 +1,7 @@
 import { revalidatePath } from 'next/cache'
 import type { z } from 'zod'
 import { problemsOf, type Result } from '@/core/result'
+import { unlessAway } from '@/service/house/away'
 
 /**
  * What an action does: reads what was sent through its schema, calls the service, and has the pages it touched drawn anew.
@@ -14,7 +15,7 @@ export async function answered<Schema extends z.ZodType, Value>(
 ): Promise<Result<Value>> {
   const asked = schema.safeParse(input)
   if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
-  const done = await verb(asked.data)
+  const done = await unlessAway(() => verb(asked.data))
   if (done.ok) for (const path of paths) revalidatePath(path)
   return done
 }

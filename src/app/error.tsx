@@ -1,21 +1,42 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
+import { startTransition, useEffect } from 'react'
+import { NoAnswer, askServer } from '@/ui/device/link'
 import { Saying } from '@/ui/frame/Saying'
 
-/** What is kept, and what to try. */
+const AGAIN_MS = 3000
+
+/** What is kept, and what to try; when the house answers again the page goes on by itself. */
 export default function ErrorPage({ reset }: { error: Error; reset: () => void }) {
+  const router = useRouter()
+  useEffect(() => {
+    const again = () =>
+      startTransition(() => {
+        router.refresh()
+        reset()
+      })
+    const ask = () => void askServer('/health').then(({ status }) => status === 200 && again(), missed)
+    const timer = setInterval(ask, AGAIN_MS)
+    return () => clearInterval(timer)
+  }, [router, reset])
   return (
     <main className="kv-page">
       <Saying
-        title="This page could not be drawn"
+        title="Kovit is starting again; what you do is kept here"
         way={
           <button className="kv-button" onClick={reset}>
             Try again
           </button>
         }
       >
-        Everything that was saved is kept. If it happens again, see whether Kovit still runs where you started it.
+        This page could not be drawn just now. Everything that was saved is kept, and the page goes on by itself. If it
+        stays so, see whether Kovit still runs where you started it.
       </Saying>
     </main>
   )
+}
+
+function missed(error: unknown): void {
+  if (!(error instanceof NoAnswer)) throw error
 }

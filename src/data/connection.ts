@@ -1,6 +1,6 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import mariadb from 'mariadb'
-import { Sequelize, Transaction } from 'sequelize'
+import { ConnectionError, Sequelize, Transaction } from 'sequelize'
 import { defineModels, type Models } from './models'
 
 export interface Database {
@@ -8,8 +8,8 @@ export interface Database {
   models: Models
 }
 
-/** A busy machine may take a while to say hello. */
-const CONNECT_MS = 10_000
+/** A call that the database has not answered after this long is over, ms. */
+const CALL_MS = 5000
 /** Screens, a close and a booking at the same moment: each holds one connection for its transaction. */
 const MOST_CONNECTIONS = 12
 
@@ -25,15 +25,18 @@ Sequelize.useCLS({
   bind: <Work>(work: Work) => work,
 })
 
-/** Opens a pool to the house's database. All times are UTC. */
-export function openDatabase(url: string): Database {
+/**
+ * Opens a pool to the house's database. All times are UTC.
+ * @param callMs when a call without an answer is over; 0 waits for ever
+ */
+export function openDatabase(url: string, callMs = 0): Database {
   const sequelize = new Sequelize(url, {
     dialect: 'mariadb',
     dialectModule: mariadb,
     logging: false,
     timezone: '+00:00',
-    dialectOptions: { connectTimeout: CONNECT_MS },
-    pool: { max: MOST_CONNECTIONS, min: 0 },
+    dialectOptions: { ...(callMs > 0 ? { connectTimeout: callMs, socketTimeout: callMs } : {}) },
+    pool: { max: MOST_CONNECTIONS, min: 0, ...(callMs > 0 ? { acquire: callMs } : {}) },
     define: { underscored: true, timestamps: false },
   })
   return { sequelize, models: defineModels(sequelize) }
@@ -44,7 +47,7 @@ export function database(): Database {
   if (shared.kovitDatabase) return shared.kovitDatabase
   const url = process.env.KOVIT_DATABASE_URL
   if (!url) throw new Error('KOVIT_DATABASE_URL is not set; start with npm start.')
-  return (shared.kovitDatabase = openDatabase(url))
+  return (shared.kovitDatabase = openDatabase(url, Number(process.env.KOVIT_CALL_MS ?? CALL_MS)))
 }
 
 /** Two that wait for each other: the database ends one of them, which is then done again. */
@@ -72,6 +75,12 @@ export async function inTransaction<T>(work: () => Promise<T>): Promise<T> {
 export function errorNumber(error: unknown): number | null {
   const { parent } = error as { parent?: { errno?: unknown } }
   return typeof parent?.errno === 'number' ? parent.errno : null
+}
+
+/** Whether an error says that the database is away, or did not answer in time: what was asked was not done. */
+export function isAway(error: unknown): boolean {
+  const { parent } = error as { parent?: { fatal?: unknown } }
+  return error instanceof ConnectionError || parent?.fatal === true
 }
 
 /** Holds a row until the transaction ends: whoever else wants to change it waits. */

@@ -1,5 +1,5 @@
 /// <reference lib="webworker" />
-import { ExpirationPlugin, NetworkFirst, NetworkOnly, Serwist, type PrecacheEntry } from 'serwist'
+import { ExpirationPlugin, NetworkFirst, Serwist, type PrecacheEntry } from 'serwist'
 
 declare const self: ServiceWorkerGlobalScope
 /** Every file of this build: scripts, styles, fonts. Filled in when the app is built. */
@@ -32,10 +32,7 @@ const serwist = new Serwist({
   clientsClaim: true,
   // A new version waits until no groom is under way; the page says when.
   skipWaiting: false,
-  runtimeCaching: [
-    { matcher: ({ request }) => request.mode === 'navigate', handler: pages },
-    { matcher: () => true, handler: new NetworkOnly() },
-  ],
+  runtimeCaching: [{ matcher: ({ request }) => request.mode === 'navigate', handler: pages }],
 })
 serwist.setCatchHandler(async ({ request }) => {
   const isPage = request instanceof Request && request.mode === 'navigate'

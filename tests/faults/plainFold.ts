@@ -39,48 +39,55 @@ function stands(event: VisitEvent, log: readonly VisitEvent[]): boolean {
   return !log.some((other) => other.kind === 'undone' && other.undoes === event.id && stands(other, log))
 }
 
+const MOVES = /^(stage-started|stage-ended|wait-started|wait-ended|paused|resumed|finished)$/
+
 export function plainFold(log: readonly VisitEvent[]): PlainVisit {
   const ordered = plainOrder(log)
   const standing = ordered.filter((event) => stands(event, ordered))
   const visit: PlainVisit = { stages: [], notes: [], cuts: {}, finishedMs: null }
-  let clockMs = 0
-  let pausedMs: number | null = null
+  const clock: Clock = { ms: 0, pausedMs: null }
   for (const event of standing) {
     if (event.kind === 'note') visit.notes.push(event.words)
     if (event.kind === 'zone-cut') visit.cuts[`${event.cut.zone} ${event.cut.side}`] = event.cut.lengthMm
-    if (visit.finishedMs !== null) continue
-    const moves = /^(stage-started|stage-ended|wait-started|wait-ended|paused|resumed|finished)$/.test(event.kind)
-    if (!moves) continue
+    if (visit.finishedMs !== null || !MOVES.test(event.kind)) continue
     const setTo = standing.findLast((other) => other.kind === 'time-set' && other.of === event.id)
-    const saidMs = setTo?.kind === 'time-set' ? setTo.toMs : event.atMs
-    const atMs = (clockMs = Math.max(clockMs, saidMs))
-    const last = visit.stages.at(-1)
-    const now = last && last.endMs === null ? last : null
-    const here = now && 'stage' in event && now.stage === event.stage
-    const waits = now?.waits.at(-1)
-    const goOn = () => {
-      if (pausedMs !== null && now) now.pauses.push([pausedMs, atMs])
-      pausedMs = null
-    }
-    const end = () => {
-      goOn()
-      if (!now) return
-      if (waits && waits[1] === null) waits[1] = atMs
-      now.endMs = atMs
-    }
-    if (event.kind === 'stage-started') {
-      end()
-      visit.stages.push({ stage: event.stage, startMs: atMs, endMs: null, waits: [], pauses: [] })
-    }
-    if (event.kind === 'stage-ended' && here) end()
-    if (event.kind === 'wait-started' && here && !(waits && waits[1] === null)) now.waits.push([atMs, null])
-    if (event.kind === 'wait-ended' && here && waits && waits[1] === null) waits[1] = atMs
-    if (event.kind === 'paused' && pausedMs === null) pausedMs = atMs
-    if (event.kind === 'resumed') goOn()
-    if (event.kind === 'finished') {
-      end()
-      visit.finishedMs = atMs
-    }
+    clock.ms = Math.max(clock.ms, setTo?.kind === 'time-set' ? setTo.toMs : event.atMs)
+    move(visit, clock, event)
   }
   return visit
+}
+
+interface Clock {
+  ms: number
+  pausedMs: number | null
+}
+
+function move(visit: PlainVisit, clock: Clock, event: VisitEvent): void {
+  const last = visit.stages.at(-1)
+  const now = last && last.endMs === null ? last : null
+  const here = now !== null && 'stage' in event && now.stage === event.stage
+  const wait = now?.waits.at(-1)
+  const waiting = wait !== undefined && wait[1] === null
+  const goOn = () => {
+    if (clock.pausedMs !== null) now?.pauses.push([clock.pausedMs, clock.ms])
+    clock.pausedMs = null
+  }
+  const end = () => {
+    goOn()
+    if (now && waiting) wait[1] = clock.ms
+    if (now) now.endMs = clock.ms
+  }
+  if (event.kind === 'stage-started') {
+    end()
+    visit.stages.push({ stage: event.stage, startMs: clock.ms, endMs: null, waits: [], pauses: [] })
+  }
+  if (event.kind === 'stage-ended' && here) end()
+  if (event.kind === 'wait-started' && here && !waiting) now.waits.push([clock.ms, null])
+  if (event.kind === 'wait-ended' && here && waiting) wait[1] = clock.ms
+  if (event.kind === 'paused') clock.pausedMs ??= clock.ms
+  if (event.kind === 'resumed') goOn()
+  if (event.kind === 'finished') {
+    end()
+    visit.finishedMs = clock.ms
+  }
 }

@@ -1,8 +1,11 @@
+import { unlessAway } from '@/service/house/away'
 import { isHouseThere } from '@/service/house/openHouse'
 
 export const dynamic = 'force-dynamic'
 
 /** Whether pages and database answer. */
 export async function GET(): Promise<Response> {
-  return (await isHouseThere()) ? new Response('ok') : new Response('no house', { status: 503 })
+  const there = await unlessAway(async () => ({ ok: true, value: await isHouseThere() }))
+  if (!there.ok) return new Response('the database does not answer', { status: 503 })
+  return there.value ? new Response('ok') : new Response('no house', { status: 503 })
 }

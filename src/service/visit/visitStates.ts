@@ -27,6 +27,7 @@ export async function checkFold(visitId: number, log: readonly VisitEvent[]): Pr
   const stored = folds.get(visitId)
   const kept = keptFoldOf(log)
   if (stored?.no === no && isDeepStrictEqual(stored.kept, kept)) return
+  // eslint-disable-next-line no-console -- a fault of ours, for the log of the server
   if (stored?.no === no) console.warn(`The kept state of visit ${visitId} differed from its log; the log stands.`)
   await keepFold(visitId, { no, kept })
 }

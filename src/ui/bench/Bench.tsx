@@ -2,28 +2,17 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import {
-  foldVisit,
-  lastLive,
-  nextStep,
-  standing,
-  stoppedBy,
-  underWay,
-  zonesDone,
-  type Step,
-  type VisitEvent,
-} from '@/core/visit'
+import { foldVisit, lastLive, nextStep, standing, underWay, zonesDone, type Step } from '@/core/visit'
 import type { ConsentId } from '@/core/care'
 import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
 import { visitOf } from '../device/store'
 import { useInTheMiddle } from '../device/newVersion'
-import { eventWords } from '../log/eventWords'
 import { AtHand } from './AtHand'
+import { BenchActs } from './BenchActs'
 import { BenchMap } from './BenchMap'
 import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
-import { MainAction } from './MainAction'
 import { MindHere } from './MindHere'
 import { OtherBenches } from './OtherBenches'
 import type { BenchView } from './props'
@@ -119,17 +108,7 @@ export function Bench({ view: begun }: { view: BenchView }) {
           close={() => setPanel(null)}
         />
       )}
-      <footer className={styles.acts}>
-        <button onClick={undo} disabled={!undoable} title={undoable ? undoWords(undoable.event) : undefined}>
-          {undoable && !undoable.own ? `Undo ${undoable.event.by}’s` : 'Undo'}
-        </button>
-        <button onClick={note}>Note</button>
-        <button onClick={find}>Finding</button>
-        <button onClick={pause} disabled={record === null}>
-          {visit.pausedSinceMs === null ? 'Pause' : 'Go on'}
-        </button>
-        <MainAction step={step} stopped={stoppedBy(visit) !== null} act={act} holdUp={holdUp} />
-      </footer>
+      <BenchActs {...{ visit, step, undoable, holdUp, undo, note, find, pause, act }} />
       <p className="kv-hidden" aria-live="polite">
         {dog.name}, {stage?.id ?? ''}
       </p>
@@ -160,5 +139,3 @@ function happeningOf(step: Step): Happening | null {
       return null
   }
 }
-
-const undoWords = (event: VisitEvent): string => `Take back: ${eventWords(event)}`

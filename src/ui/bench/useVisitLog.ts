@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { VisitEvent, laterTick, newestTick, nextTick, orderedLog, type Hand, type Tick } from '@/core/visit'
 import type { Case } from '@/core/plan'
 import { adoptOlder } from '../device/adopt'
@@ -27,6 +27,8 @@ import {
 } from '../device/store'
 
 const RETRY_MS = 3000
+/** An event that was moved keeps the time it has. */
+const MOVED = -1
 
 /** What the hook fills in: id, times, author and device. */
 type Filled = 'id' | 'atMs' | 'by' | 'byId' | 'device' | 'tick' | 'deviceMs' | 'skewMs' | 'stampedMs' | 'fromVisit'
@@ -179,9 +181,8 @@ export function useVisitLog(begun: Begun): VisitLog {
       const here = events.flatMap(({ id }) => made({ kind: 'undone', undoes: id }) ?? [])
       const fromVisit = visitOf(bench) ?? undefined
       const there = events.map((event) => ({ ...event, id: crypto.randomUUID(), ...(fromVisit ? { fromVisit } : {}) }))
-      const skewMs = deviceClock().skewMs()
       const rows = [...here.map((event) => ({ bench, event })), ...there.map((event) => ({ bench: other, event }))]
-      const keepBoth = () => keepEvents(rows.map((row) => ({ ...row, steadyMs: row.event.atMs - skewMs })))
+      const keepBoth = () => keepEvents(rows.map((row) => ({ ...row, steady: { ms: row.event.atMs, era: MOVED } })))
       const move = async () => {
         setRefused(await keepBoth().then(() => null, notKept))
         await look()
@@ -197,7 +198,7 @@ export function useVisitLog(begun: Begun): VisitLog {
   const log = useMemo(() => orderedLog([...startLog, ...here.log, ...here.waiting]), [startLog, here])
   const known = useMemo(() => new Set([...startLog, ...here.log].map(({ id }) => id)), [startLog, here])
   const waiting = here.waiting.filter(({ id }) => !known.has(id)).length
-  const hand = useMemo(() => ({ device: deviceId(), byId: groomerId }), [groomerId])
+  const hand = useHand(groomerId)
   return {
     bench,
     log,
@@ -214,6 +215,16 @@ export function useVisitLog(begun: Begun): VisitLog {
     letGo: (id) => void letAsideGo(id).then(look),
     letPhotoGo: (id) => void letPhotoGo(id).then(look),
   }
+}
+
+/** Whose hand it is; which device is known once the page lives in a browser. */
+function useHand(byId: number): Hand {
+  const device = useSyncExternalStore(
+    () => () => {},
+    deviceId,
+    () => '',
+  )
+  return useMemo(() => ({ device, byId }), [device, byId])
 }
 
 /** When to send: at once, when the server has news, when the network is back, and now and then while something waits. */

@@ -21,7 +21,7 @@ export async function adoptOlder(): Promise<void> {
 
 async function adoptEvents(visitId: number, stored: readonly unknown[]): Promise<void> {
   const events = stored.flatMap((each) => VisitEvent.safeParse(each).data ?? [])
-  await keepEvents(events.map((event) => ({ bench: visitBench(visitId), event, steadyMs: event.atMs })))
+  await keepEvents(events.map((event) => ({ bench: visitBench(visitId), event, steady: { ms: event.atMs, era: 0 } })))
 }
 
 async function adoptPhotos(visitId: number, stored: Record<string, string>): Promise<void> {

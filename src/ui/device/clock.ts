@@ -8,16 +8,26 @@ export interface Clocks {
   runMs: () => number
 }
 
+/** A time of this page, and how often its clock had jumped ahead by then. */
+export interface SteadyTime {
+  ms: number
+  era: number
+}
+
+/** A jump of the wall clock beyond this is a sleep, or a hand: nobody here can tell which. */
+const JUMP_MS = 1000
+
 /**
  * A clock that never runs back: as long as the page lives it goes by the running clock. That one stands still while a tablet
  * sleeps, so the wall clock counts where it is ahead; set back, it does not.
  */
-export function steadyClock({ wallMs, runMs }: Clocks): () => number {
-  let [atWallMs, atRunMs] = [wallMs(), runMs()]
+export function steadyClock({ wallMs, runMs }: Clocks): () => SteadyTime {
+  let [atWallMs, atRunMs, era] = [wallMs(), runMs(), 0]
   return () => {
-    const runningMs = atWallMs + (runMs() - atRunMs)
-    if (wallMs() > runningMs) [atWallMs, atRunMs] = [wallMs(), runMs()]
-    return Math.max(wallMs(), runningMs)
+    const aheadMs = wallMs() - (atWallMs + (runMs() - atRunMs))
+    if (aheadMs > JUMP_MS) era++
+    if (aheadMs > 0) [atWallMs, atRunMs] = [wallMs(), runMs()]
+    return { ms: atWallMs + (runMs() - atRunMs), era }
   }
 }
 
@@ -28,7 +38,7 @@ const AGREE_MS = 1000
 /** The house's time as this device knows it. */
 export interface HouseClock {
   /** The device's own steady time; only differences of it mean anything to others. */
-  steadyMs: () => number
+  steady: () => SteadyTime
   nowMs: () => number
   skewMs: () => number
   /** The server's time was heard. @returns whether this page had stamped by another skew until now */
@@ -39,12 +49,12 @@ export interface HouseClock {
 
 /** @param keep where the skew is kept over a reload without a network */
 export function houseClockOf(clocks: Clocks, keep: Pick<Storage, 'getItem' | 'setItem'>): HouseClock {
-  const steadyMs = steadyClock(clocks)
+  const steady = steadyClock(clocks)
   let skewMs = Number(keep.getItem(SKEW) ?? 0) || 0
   let isHeard = false
   return {
-    steadyMs,
-    nowMs: () => steadyMs() + skewMs,
+    steady,
+    nowMs: () => steady().ms + skewMs,
     skewMs: () => skewMs,
     isHeard: () => isHeard,
     heard: (serverMs, askedMs, heardMs) => {

@@ -44,7 +44,7 @@ export async function keep(
   asideGone: readonly string[] = [],
 ): Promise<string | null> {
   try {
-    await keepEvents([{ bench, event, steadyMs: deviceClock().steadyMs() }], asideGone)
+    await keepEvents([{ bench, event, steady: deviceClock().steady() }], asideGone)
     return null
   } catch (error) {
     const why = notKept(error)

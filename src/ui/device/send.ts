@@ -48,13 +48,14 @@ const post = (path: string, body: unknown) =>
 /** Sends events of a visit and asks what is new since a number. @throws NoAnswer */
 export async function postEvents(visitId: number, events: readonly VisitEvent[], since: number): Promise<Result<Sent>> {
   const clock = deviceClock()
-  const askedMs = clock.steadyMs()
+  const askedMs = clock.steady().ms
   const { body } = await post(`/visits/${visitId}/events`, { events, since })
   const answer = body as Result<unknown>
   if (!answer.ok) return answer
   const sent = Sent.parse(answer.value)
   const first = !clock.isHeard()
-  if (clock.heard(sent.nowMs, askedMs, clock.steadyMs()) || first) await putTimesRight(clock.skewMs()).catch(() => {})
+  if (clock.heard(sent.nowMs, askedMs, clock.steady().ms) || first)
+    await putTimesRight(clock.skewMs(), clock.steady()).catch(() => {})
   return { ok: true, value: sent }
 }
 

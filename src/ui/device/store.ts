@@ -2,7 +2,7 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { z } from 'zod'
 import { VisitEvent, type Tick, newestTick } from '@/core/visit'
 import { Case } from '@/core/plan'
-import { remembered } from './clock'
+import { remembered, type SteadyTime } from './clock'
 
 /** A bench on this device: of a visit, or of a booking whose visit the server has not begun yet. */
 export type BenchKey = `visit ${number}` | `booking ${number}`
@@ -26,7 +26,7 @@ interface KeptRow {
 interface WaitingRow extends KeptRow {
   /** The steady clock of the page that wrote it, so that its time can be put right when the server is heard. */
   page: string
-  steadyMs: number
+  steady: SteadyTime
 }
 export interface KeptPhoto {
   id: string
@@ -110,13 +110,13 @@ const PAGE = typeof crypto === 'undefined' ? '' : crypto.randomUUID()
 
 /** Keeps events until the server has them, all or none. @throws DOMException when the device is full or keeps nothing */
 export async function keepEvents(
-  events: readonly { bench: BenchKey; event: VisitEvent; steadyMs: number }[],
+  events: readonly { bench: BenchKey; event: VisitEvent; steady: SteadyTime }[],
   asideGone: readonly string[] = [],
 ): Promise<void> {
   const transaction = (await store()).transaction(['outbox', 'aside'], 'readwrite', SURE)
   await Promise.all([
-    ...events.map(({ bench, event, steadyMs }) =>
-      transaction.objectStore('outbox').put({ id: event.id, bench, event, page: PAGE, steadyMs }),
+    ...events.map(({ bench, event, steady }) =>
+      transaction.objectStore('outbox').put({ id: event.id, bench, event, page: PAGE, steady }),
     ),
     ...asideGone.map((id) => transaction.objectStore('aside').delete(id)),
     transaction.done,
@@ -181,13 +181,16 @@ export async function settle(
   ])
 }
 
-/** Puts right the times of what this page noted before it had heard the server. */
-export async function putTimesRight(skewMs: number): Promise<void> {
+/**
+ * Puts right the times of what this page noted before it had heard the server, as far back as its clock did not jump:
+ * whether that was a sleep or a hand on the clock is not known.
+ */
+export async function putTimesRight(skewMs: number, { era }: SteadyTime): Promise<void> {
   const outbox = (await store()).transaction('outbox', 'readwrite', SURE).store
   for (const row of await outbox.getAll()) {
     const event = VisitEvent.safeParse(row.event).data
-    if (row.page !== PAGE || !event) continue
-    await outbox.put({ ...row, event: { ...event, atMs: Math.round(row.steadyMs + skewMs), skewMs } })
+    if (row.page !== PAGE || row.steady.era !== era || !event) continue
+    await outbox.put({ ...row, event: { ...event, atMs: Math.round(row.steady.ms + skewMs), skewMs } })
   }
 }
 

@@ -40,13 +40,9 @@ export function Frame({ here, house, children }: FrameProps) {
           <Clock timeZone={house.timeZone} startMs={house.nowMs} />
         </div>
         <div className={styles.ruler} aria-hidden="true" />
+        <DeviceLine houseKey={house.key} timeZone={house.timeZone} drawnMs={house.nowMs} />
       </header>
-      <main className="kv-page">
-        <div className="kv-screen-only">
-          <DeviceLine houseKey={house.key} timeZone={house.timeZone} drawnMs={house.nowMs} />
-        </div>
-        {children}
-      </main>
+      <main className="kv-page">{children}</main>
     </>
   )
 }

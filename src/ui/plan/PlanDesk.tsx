@@ -65,7 +65,7 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
       if (flushed.state === 'refused') return setFault(flushed.why)
       const answer = await acts.begin(bookingId).catch(noNetwork)
       // The bench of the booking is on this device, and begins with the first tap.
-      if (answer === null) location.assign(`/bookings/${bookingId}/bench`)
+      if (answer === null) router.push(`/bookings/${bookingId}/bench`)
       else if (answer.ok) router.push(`/visits/${answer.value.visitId}/bench`)
       else setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
     })

@@ -1,0 +1,88 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { PageProxy } from '../faults/proxy'
+import type { Driver as ChromeDriver } from 'selenium-webdriver/chrome'
+import { By } from 'selenium-webdriver'
+import { openFor, type Opened } from './kovit'
+
+const HOME = '.kovit-test/offline'
+let { driver, page, kovit } = {} as Opened
+
+let proxy: PageProxy
+openFor(HOME, async (opened) => {
+  ;({ driver, page, kovit } = opened)
+  proxy = await PageProxy.start(() => Number(new URL(kovit.address).port))
+})
+afterAll(() => proxy.stop())
+
+/** The network goes and comes: for the page by the driver, and for the service worker, which the driver does not reach, on the way. */
+async function network(offline: boolean) {
+  if (offline) proxy.cut()
+  else proxy.trouble = { kind: 'none' }
+  await (driver as ChromeDriver).setNetworkConditions({ offline, latency: 0, download_throughput: -1, upload_throughput: -1 } as never)
+}
+const line = async () => (await driver.findElement(By.css('[role=status]'))).getText()
+const sees = (words: string | RegExp) =>
+  page.until(
+    async () => (typeof words === 'string' ? (await line()).includes(words) : words.test(await line())),
+    `${words}`,
+  )
+const stage = async () => (await driver.findElement(By.css('[aria-label="This stage"] h1'))).getText()
+const keptPages = () =>
+  driver.executeAsyncScript<string[]>(
+    `const done = arguments[0]; caches.open('kovit-pages').then((cache) => cache.keys()).then((keys) => done(keys.map(({ url }) => new URL(url).pathname)))`,
+  )
+
+describe('a bench without a network', () => {
+  let booking = ''
+  beforeAll(async () => {
+    await driver.get(proxy.address)
+    await page.sees('to come')
+    // The last of the day: a dog that nobody has to sign for.
+    const plan = [...(await driver.getPageSource()).matchAll(/\/bookings\/\d+(?=\/plan)/g)].at(-1)?.[0]
+    booking = `${proxy.address}${plan}`
+  })
+
+  it('today’s and tomorrow’s pages are on the device before they are needed', async () => {
+    const bench = `${new URL(booking).pathname}/bench`
+    await driver.get(proxy.address)
+    await page.until(async () => (await keptPages()).includes(bench), 'the bench was not kept')
+    await sees('All sent')
+  })
+
+  it('a groom that was not begun opens, begins and goes on; reloaded, everything is there', async () => {
+    await network(true)
+    await driver.get(`${booking}/bench`)
+    await sees(/Offline since \d\d:\d\d/)
+    await page.press('Start Arrive')
+    await page.until(async () => (await stage()) === 'Arrive')
+    await page.press('Note')
+    await page.press('Calmer than last time')
+    await sees(/2 notes wait/)
+    await driver.navigate().refresh()
+    await page.sees('Calmer than last time')
+    expect(await stage()).toBe('Arrive')
+    await sees(/Offline since .* 2 notes wait/)
+  })
+
+  it('Day opens too, and says as of when it is', async () => {
+    await driver.get(proxy.address)
+    await page.sees('This page is as of')
+    await sees(/2 notes wait/)
+    await driver.get(`${booking}/bench`)
+  })
+
+  it('the whole groom is done without a network, and stands in the books when it is back', async () => {
+    for (let pressed = 0; pressed < 80; pressed++) {
+      const words = await page.mainAction()
+      if (/^Sending|^Wrap up|owner signs/.test(words)) break
+      await page.pressMain()
+      await page.until(async () => (await page.mainAction()) !== words)
+    }
+    expect(await page.mainAction()).toBe('Sending the last notes first')
+    await network(false)
+    await sees('All sent')
+    await page.press('Wrap up')
+    await page.sees('Wrap up')
+    await page.sees('Calmer than last time')
+  })
+})
