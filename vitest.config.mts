@@ -15,6 +15,7 @@ export default defineConfig({
       project('reference', ['tests/reference/**/*.test.ts']),
       project('data', ['tests/data/**/*.test.ts'], 600_000),
       project('e2e', ['tests/e2e/**/*.test.ts'], 600_000),
+      project('faults', ['tests/faults/**/*.test.ts'], 600_000),
     ],
   },
 })

@@ -21,7 +21,8 @@ const CHECKS = {
   layers: ['node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', '--config', '.dependency-cruiser.cjs'],
   types: ['node_modules/typescript/bin/tsc', '--noEmit'],
 }
-const PROJECTS = ['unit', 'reference', 'data', 'e2e']
+const PROJECTS = ['unit', 'reference', 'data', 'e2e', 'faults']
+const WITH_BROWSER = ['e2e', 'faults']
 const PARTS = [...Object.keys(CHECKS), ...PROJECTS]
 
 const counts = { passed: 0, failed: 0 }
@@ -45,8 +46,9 @@ async function runChecks(part) {
 
 async function runProject(part) {
   process.stdout.write(`\n== ${part}\n`)
-  if (part === 'data' || part === 'e2e') await ensurePrograms(part === 'e2e' ? { ...DATABASE, ...BROWSER } : DATABASE)
-  if (part === 'e2e') await ensureBuild()
+  const browser = WITH_BROWSER.includes(part)
+  if (part === 'data' || browser) await ensurePrograms(browser ? { ...DATABASE, ...BROWSER } : DATABASE)
+  if (browser) await ensureBuild()
   const file = join(RESULTS, `${part}.json`)
   const ok = await node([
     'node_modules/vitest/vitest.mjs',

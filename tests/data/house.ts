@@ -15,10 +15,11 @@ import { startMariadb as startUntyped } from '../../scripts/lib/mariadb.mjs'
 export interface Server {
   url: string
   pid: number
+  port: number
   exited: () => boolean
   stop: () => Promise<void>
 }
-export const startMariadb = startUntyped as (home: string) => Promise<Server>
+export const startMariadb = startUntyped as (home: string, port?: number) => Promise<Server>
 
 /** A throwaway MariaDB in a folder of its own, and the app's pool on it. */
 export async function openHouse(home: string, filled = true): Promise<{ server: Server; database: Database }> {

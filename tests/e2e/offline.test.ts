@@ -18,7 +18,12 @@ afterAll(() => proxy.stop())
 async function network(offline: boolean) {
   if (offline) proxy.cut()
   else proxy.trouble = { kind: 'none' }
-  await (driver as ChromeDriver).setNetworkConditions({ offline, latency: 0, download_throughput: -1, upload_throughput: -1 } as never)
+  await (driver as ChromeDriver).setNetworkConditions({
+    offline,
+    latency: 0,
+    download_throughput: -1,
+    upload_throughput: -1,
+  } as never)
 }
 const line = async () => (await driver.findElement(By.css('[role=status]'))).getText()
 const sees = (words: string | RegExp) =>

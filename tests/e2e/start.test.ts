@@ -1,10 +1,14 @@
-import { execSync } from 'node:child_process'
-import { readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { execSync, spawn } from 'node:child_process'
+import { existsSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:http'
-import { afterAll, expect, it } from 'vitest'
+import { afterAll, describe, expect, it } from 'vitest'
 import { startKovit, stopKovit, type Running } from './kovit'
 
 const HOME = '.kovit-test/start'
+/** A busy machine may take this long to start everything again. */
+const UNTIL_MS = 180_000
+/** Tables are made by then, and the demo is not. */
+const INTO_THE_DEMO_MS = 8000
 let running: Running | undefined
 
 afterAll(() => stopKovit(running))
@@ -58,6 +62,70 @@ it('kill -9 of the start alone leaves nothing in the way of the next one', async
   expect((await fetch(`${running.address}/health`)).status).toBe(200)
   await stopKovit(running)
   running = undefined
+})
+
+const pidOf = (name: string) => Number(readFileSync(`${HOME}/${name}.pid`, 'utf8'))
+const lives = (pid: number) => existsSync(`/proc/${pid}`) && !readFileSync(`/proc/${pid}/stat`, 'utf8').includes(') Z ')
+const until = async (holds: () => Promise<boolean> | boolean, words: string) => {
+  for (const from = Date.now(); !(await holds());) {
+    if (Date.now() - from > UNTIL_MS) throw new Error(`Not seen: ${words}`)
+    await new Promise((done) => setTimeout(done, 100))
+  }
+}
+const healthy = (address: string) =>
+  fetch(`${address}/health`).then(
+    ({ ok }) => ok,
+    () => false,
+  )
+
+describe('the start keeps watch', () => {
+  it.each([
+    ['mariadb', 'The database'],
+    ['web', 'The server of the pages'],
+  ])('%s killed -9 is started again by itself, with a word on the terminal', async (name, said) => {
+    running ??= await startKovit(HOME)
+    const { address, words } = running
+    const before = pidOf(name)
+    process.kill(before, 'SIGKILL')
+    await until(() => words().includes(`${said} ended by itself; it is started again in 0.5 s.`), 'the word')
+    await until(async () => words().includes(`${said} runs again.`) && (await healthy(address)), 'health')
+    expect(pidOf(name)).not.toBe(before)
+  })
+
+  it.each(['SIGTERM', 'SIGKILL'] as const)('%s to npm ends all of it', async (signal) => {
+    await stopKovit(running)
+    running = undefined
+    const env = { ...process.env, KOVIT_HOME: HOME, KOVIT_DATABASE_URL: undefined, NODE_ENV: 'production' as const }
+    const npm = spawn('npm', ['start'], { env })
+    let said = ''
+    npm.stdout.on('data', (data) => (said += String(data)))
+    await until(() => /open at http/.test(said), 'open at')
+    const pids = ['start', 'web', 'mariadb'].map(pidOf)
+    npm.kill(signal)
+    await until(() => !pids.some(lives), `the end of ${pids.join()}`)
+  })
+
+  it('a start that is stopped while the demo is made makes it whole the next time', async () => {
+    const half = '.kovit-test/half'
+    rmSync(half, { recursive: true, force: true })
+    const cut = startKovit(half).catch((error: Error) => error.message)
+    await until(() => existsSync(`${half}/mariadb.made`), 'the database')
+    await new Promise((done) => setTimeout(done, INTO_THE_DEMO_MS))
+    process.kill(Number(readFileSync(`${half}/start.pid`, 'utf8')), 'SIGTERM')
+    expect(await cut).toContain('Stopping')
+    const whole = await startKovit(half)
+    expect(whole.words()).toMatch(/18 demo dogs with \d+ past visits/)
+    await stopKovit(whole)
+  })
+
+  it('--fresh asks; said yes to, it puts the old house aside', async () => {
+    await expect(startKovit(HOME, {}, ['--fresh'])).rejects.toThrow('Nothing was changed. Say yes, or give --yes')
+    const fresh = await startKovit(HOME, {}, ['--fresh', '--yes'])
+    const aside = readdirSync(HOME).find((name) => name.startsWith('aside-'))
+    expect(readdirSync(`${HOME}/${aside}`)).toEqual(expect.arrayContaining(['database.json', 'mariadb']))
+    expect(fresh.words()).toMatch(/18 demo dogs/)
+    await stopKovit(fresh)
+  })
 })
 
 it('a port that is in use is named', async () => {

@@ -36,17 +36,18 @@ export class NewerDatabase extends Error {}
  */
 export async function migrate({ sequelize }: Database): Promise<string[]> {
   await sequelize.query('CREATE TABLE IF NOT EXISTS migration_steps (name VARCHAR(100) PRIMARY KEY, done INT NOT NULL)')
+  const storage = new SequelizeStorage({ sequelize })
   const umzug = new Umzug<QueryInterface>({
     migrations: MIGRATIONS.map(({ name, statements }) => ({
       name,
       up: ({ context }) => runSteps(context.sequelize, name, statements),
     })),
     context: sequelize.getQueryInterface(),
-    storage: new SequelizeStorage({ sequelize }),
+    storage,
     logger: undefined,
   })
   const known = new Set(MIGRATIONS.map(({ name }) => name))
-  const later = (await umzug.executed()).map(({ name }) => name).filter((name) => !known.has(name))
+  const later = (await storage.executed()).filter((name) => !known.has(name))
   if (later.length > 0)
     throw new NewerDatabase(
       `This house was last opened by a newer Kovit (${later.join(', ')}). Start that one; nothing was changed.`,

@@ -45,8 +45,15 @@ describe('the house’s time on a device', () => {
     const reloaded = houseClockOf(tablet.clocks, tablet.keep)
     expect([reloaded.nowMs(), reloaded.isHeard()]).toEqual([1_005_000, false])
   })
-  it('is left alone by what the way there and back may take', () =>
-    expect(houseClockOf(device(1000).clocks, device(0).keep).heard(1900, 1000, 1000)).toBe(false))
+  it('a slow answer does not move what a quick one told, unless a clock was moved (Cristian, 1989)', () => {
+    const tablet = device(10_000)
+    const clock = houseClockOf(tablet.clocks, tablet.keep)
+    clock.heard(10_000, 9_990, 10_010)
+    expect(clock.heard(10_800, 10_000, 12_000)).toBe(false)
+    expect(clock.nowMs()).toBe(10_000)
+    expect(clock.heard(20_000, 10_000, 12_000)).toBe(true)
+    expect(clock.nowMs()).toBe(19_000)
+  })
 })
 
 describe('the honest line', () => {

@@ -1,7 +1,3 @@
-/** The skew that one answer shows: the server's time against the middle of asking and hearing. */
-export const skewOf = (serverMs: number, askedMs: number, heardMs: number): number =>
-  Math.round(serverMs - (askedMs + heardMs) / 2)
-
 /** What a device can ask the time: its wall clock, which people and networks set, and one that only runs on. */
 export interface Clocks {
   wallMs: () => number
@@ -32,8 +28,27 @@ export function steadyClock({ wallMs, runMs }: Clocks): () => SteadyTime {
 }
 
 const SKEW = 'kovit.skew'
-/** Below this the house's time and the device's agree: asking takes as long. */
-const AGREE_MS = 1000
+/** A skew that differs by less than this moves no time that was noted. */
+const AGREE_MS = 200
+
+/** How far the server's time is ahead, and by how much that may be wrong. */
+export interface Skew {
+  ms: number
+  errorMs: number
+}
+
+/**
+ * The skew that one answer shows: the server's time against the middle of asking and hearing, wrong by half of the way at
+ * most. Source: Cristian, Probabilistic Clock Synchronization, 1989.
+ */
+export const skewOf = (serverMs: number, askedMs: number, heardMs: number): Skew => ({
+  ms: serverMs - (askedMs + heardMs) / 2,
+  errorMs: (heardMs - askedMs) / 2,
+})
+
+/** A quicker answer tells better; one that the old skew cannot explain shows that a clock was moved. */
+const isBetter = (measured: Skew, known: Skew): boolean =>
+  measured.errorMs < known.errorMs || Math.abs(measured.ms - known.ms) > measured.errorMs + known.errorMs
 
 /** The house's time as this device knows it. */
 export interface HouseClock {
@@ -50,21 +65,18 @@ export interface HouseClock {
 /** @param keep where the skew is kept over a reload without a network */
 export function houseClockOf(clocks: Clocks, keep: Pick<Storage, 'getItem' | 'setItem'>): HouseClock {
   const steady = steadyClock(clocks)
-  let skewMs = Number(keep.getItem(SKEW) ?? 0) || 0
-  let isHeard = false
+  let skew: Skew = { ms: Number(keep.getItem(SKEW) ?? 0) || 0, errorMs: Infinity }
   return {
     steady,
-    nowMs: () => steady().ms + skewMs,
-    skewMs: () => skewMs,
-    isHeard: () => isHeard,
+    nowMs: () => steady().ms + skew.ms,
+    skewMs: () => Math.round(skew.ms),
+    isHeard: () => skew.errorMs < Infinity,
     heard: (serverMs, askedMs, heardMs) => {
-      const measuredMs = skewOf(serverMs, askedMs, heardMs)
-      const moved = Math.abs(measuredMs - skewMs) > AGREE_MS
-      isHeard = true
-      if (moved) {
-        skewMs = measuredMs
-        keep.setItem(SKEW, String(skewMs))
-      }
+      const measured = skewOf(serverMs, askedMs, heardMs)
+      if (!isBetter(measured, skew)) return false
+      const moved = Math.abs(measured.ms - skew.ms) > AGREE_MS
+      skew = measured
+      keep.setItem(SKEW, String(Math.round(skew.ms)))
       return moved
     },
   }
