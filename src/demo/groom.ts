@@ -75,7 +75,7 @@ export async function groom(house: OpenHouse, course: Course): Promise<void> {
   if (!file) throw new Error(`No visit ${visitId}`)
   const { pace: _, ...byTable } = file.stored.plannedCase
   const plan = asItGoes(makePlan(byTable), groomer.name, file.dog.name)
-  const log = simulateVisit(plan, startMs, groomer.name, chance, slow, told).filter(({ atMs }) => atMs <= untilMs)
+  const log = simulateVisit(plan, startMs, groomer, chance, slow, told).filter(({ atMs }) => atMs <= untilMs)
   const sent = done(await appendEvents(visitId, log, Math.min(startMs, untilMs)))
   const refused = sent.answers.find(({ taken }) => taken === 'refused')
   if (refused) throw new Error(`The demo's own event was refused: ${JSON.stringify(refused)}`)

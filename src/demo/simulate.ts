@@ -38,7 +38,7 @@ export type Told = { at: StageId } & (
 export function simulateVisit(
   plan: Plan,
   startMs: number,
-  by: string,
+  groomer: { id: number; name: string },
   chance: Chance,
   slow = 1,
   told: readonly Told[] = [],
@@ -46,7 +46,7 @@ export function simulateVisit(
   const day = chance.factor(DAY_SIGMA) * slow
   const log: VisitEvent[] = []
   let atMs = startMs
-  const event = () => ({ id: chance.uuid(), atMs: Math.round(atMs), by })
+  const event = () => ({ id: chance.uuid(), atMs: Math.round(atMs), by: groomer.name, byId: groomer.id })
   const pass = (min: number) => (atMs += min * MS_PER_MIN)
   plan.stages.forEach((stage, at) => {
     log.push({ ...event(), kind: 'stage-started', stage: stage.id })

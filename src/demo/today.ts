@@ -48,7 +48,7 @@ export async function makeToday({ house, dogs, wren, ansel, chance }: DemoSalon)
     { ...requestOf('Quill'), lengthsMm: { muzzle: 12, bridge: 12 }, words: 'nose fuller, face shorter than last time' },
     { coatNowMm: { bridge: 2 }, mats: { armpit: 2 } },
   )
-  const quillTrial = simulateVisit(await trueCourse(house, quill, wren), 0, wren.name, seeded(QUILL_SEED), LATE_DAY)
+  const quillTrial = simulateVisit(await trueCourse(house, quill, wren), 0, wren, seeded(QUILL_SEED), LATE_DAY)
   const quillStart = toQuarter(
     nowMs - ((minutesTo(quillTrial, 'stage-started', 'head') ?? 0) + INTO_HEAD_MIN) * MS_PER_MIN,
   )
@@ -63,7 +63,7 @@ export async function makeToday({ house, dogs, wren, ansel, chance }: DemoSalon)
   })
 
   const ottoline = await book(house, idOf('Ottoline'), ansel, nowMs, requestOf('Ottoline'))
-  const trial = simulateVisit(await trueCourse(house, ottoline, ansel), 0, ansel.name, seeded(OTTOLINE_SEED))
+  const trial = simulateVisit(await trueCourse(house, ottoline, ansel), 0, ansel, seeded(OTTOLINE_SEED))
   const ottolineStart = nowMs - ((minutesTo(trial, 'wait-started', 'dry') ?? 0) + 6) * MS_PER_MIN
   done(await moveBooking(ottoline, toQuarter(ottolineStart)))
   await groom(house, {

@@ -80,12 +80,14 @@ export class Device {
 
   /** Until the bench stands there: from the server, or as it is kept. */
   private async load(): Promise<void> {
+    let why = ''
     for (let tries = 0; tries < 40; tries++) {
-      await this.driver.get(this.bench).catch(() => null)
-      if ((await this.driver.findElements(By.css('main[data-stage]'))).length > 0) return
+      await this.driver.get(this.bench).catch((error: Error) => (why = error.message))
+      const isThere = (await this.driver.getCurrentUrl()) === this.bench
+      if (isThere && (await this.driver.findElements(By.css('main[data-stage]'))).length > 0) return
       await pause(500)
     }
-    throw new Error(`${this.name}: the bench does not open`)
+    throw new Error(`${this.name}: the bench does not open: ${why}`)
   }
 
   quit(): Promise<void> {

@@ -58,8 +58,8 @@ export interface HouseClock {
   skewMs: () => number
   /** The server's time was heard. @returns whether this page had stamped by another skew until now */
   heard: (serverMs: number, askedMs: number, heardMs: number) => boolean
-  /** Whether the server was heard since this page was loaded. */
-  isHeard: () => boolean
+  /** By how much its time may be wrong; without end before the server was heard. */
+  errorMs: () => number
 }
 
 /** @param keep where the skew is kept over a reload without a network */
@@ -70,7 +70,7 @@ export function houseClockOf(clocks: Clocks, keep: Pick<Storage, 'getItem' | 'se
     steady,
     nowMs: () => steady().ms + skew.ms,
     skewMs: () => Math.round(skew.ms),
-    isHeard: () => skew.errorMs < Infinity,
+    errorMs: () => skew.errorMs,
     heard: (serverMs, askedMs, heardMs) => {
       const measured = skewOf(serverMs, askedMs, heardMs)
       if (!isBetter(measured, skew)) return false

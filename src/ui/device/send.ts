@@ -20,6 +20,9 @@ import {
 
 /** So many events go in one sending. */
 const BATCH = 100
+/** The house's time is asked for until it is known this well, or so many times. */
+const SURE_MS = 250
+const MOST_ASKED = 4
 
 /** What the server answers: each event taken, known or refused, and what the log has gained. */
 const Sent = z.object({
@@ -75,8 +78,9 @@ export async function sendBench(bench: BenchKey): Promise<SendEnd> {
     if (typeof visitId !== 'number') return void (end = { ...end, problem: visitId?.problem ?? null })
     const here = visitBench(visitId)
     end = { ...end, bench: here }
-    // What was noted before the server was heard gets its right time before it is sent.
-    if (!deviceClock().isHeard()) await sendSome(here, visitId, 0)
+    // What was noted before the server was heard gets its right time before it is sent; a slow answer tells little.
+    for (let asked = 0; deviceClock().errorMs() > SURE_MS && asked < MOST_ASKED; asked++)
+      await sendSome(here, visitId, 0)
     for (let more = true; more;) {
       const { left, ...said } = await sendSome(here, visitId, BATCH)
       const { problem } = said

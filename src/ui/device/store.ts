@@ -164,8 +164,10 @@ export async function settle(
     transaction.objectStore('log'),
   ]
   // What was taken and did not come back by number is known from an earlier answer; it stays in the log all the same.
+  // The server's word on an event stands: its time may have been put right here after it was sent.
   const rows = await Promise.all(heard.taken.map((id) => outbox.get(id)))
-  const back = new Set(heard.events.map(({ id }) => id))
+  const there = await Promise.all(heard.taken.map((id) => log.getKey(id)))
+  const back = new Set([...heard.events.map(({ id }) => id), ...there])
   const mark = await transaction.objectStore('marks').get(bench)
   const no = Math.max(mark?.no ?? 0, heard.no)
   await Promise.all([

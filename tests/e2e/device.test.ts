@@ -1,0 +1,159 @@
+import { By } from 'selenium-webdriver'
+import type { Driver as ChromeDriver } from 'selenium-webdriver/chrome'
+import { afterAll, describe, expect, it } from 'vitest'
+import { PageProxy } from '../faults/proxy'
+import { openFor, type Opened } from './kovit'
+import { onDevice } from './onDevice'
+
+const HOME = '.kovit-test/device'
+let { driver, page, kovit } = {} as Opened
+let proxy: PageProxy
+openFor(HOME, async (opened) => {
+  ;({ driver, page, kovit } = opened)
+  proxy = await PageProxy.start(() => Number(new URL(kovit.address).port))
+})
+afterAll(() => proxy.stop())
+
+const line = async () => (await driver.findElement(By.css('[role=status]'))).getText()
+const sees = (words: string) => page.until(async () => (await line()).includes(words), `not said: ${words}`)
+/** The dogs that are on the bench in the demo, by the order of the day: Quill first. */
+let benches: string[] = []
+const toBench = async (nth: number) => {
+  await driver.get(proxy.address)
+  await page.sees('in the house')
+  benches = [...new Set((await driver.getPageSource()).match(/\/visits\/\d+\/bench/g))]
+  await driver.get(`${proxy.address}${benches[nth]}`)
+  await sees('All sent')
+}
+const note = async (words: string) => {
+  await page.press('Note')
+  await page.type('//textarea', words)
+  await page.press('Keep the note')
+}
+
+describe('what was tapped wrong', () => {
+  it('a note on the wrong dog’s bench is taken back there, and stands on the right one', async () => {
+    await toBench(0)
+    await note('a burr behind the ear')
+    await page.sees('a burr behind the ear')
+    await page.press('Mend')
+    await page.click("//label[contains(., 'a burr behind the ear')]/input")
+    await page.click("//button[starts-with(normalize-space(.), 'It was ')]")
+    await page.until(async () => !(await page.text()).includes('a burr behind the ear'))
+    await sees('All sent')
+    await page.key('1')
+    await page.until(async () => (await driver.getCurrentUrl()).endsWith(benches[1] ?? ''))
+    await page.sees('a burr behind the ear')
+  })
+  it('the log keeps both, line by line: what was taken back, and from whose bench it came', async () => {
+    await driver.get(`${proxy.address}${benches[0]?.replace('bench', 'log')}`)
+    await page.sees('Note: a burr behind the ear, taken back')
+    await driver.get(`${proxy.address}${benches[1]?.replace('bench', 'log')}`)
+    await page.sees('by mistake')
+  })
+  it('a stage that was forgotten is put in, with its own minutes', async () => {
+    await toBench(0)
+    await page.press('Mend')
+    await page.click("//select[@aria-label='What was not tapped']/option[text()='Bow or bandana' or position()=last()]")
+    const clock = (minAgo: number) => `new Date(Date.now() - ${minAgo} * 60000).toTimeString().slice(0, 5)`
+    const set = (nth: number, minAgo: number) =>
+      driver.executeScript(`
+        const input = document.querySelectorAll('input[type=time]')[${nth}]
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, ${clock(minAgo)})
+        input.dispatchEvent(new Event('input', { bubbles: true }))`)
+    await set(0, 6)
+    await set(1, 2)
+    await page.press('Put it in')
+    await sees('All sent')
+    await driver.get(`${proxy.address}${benches[0]?.replace('bench', 'log')}`)
+    await page.sees('put in afterwards, 4 min')
+  })
+})
+
+describe('a device that is full', () => {
+  const quota = (bytes?: number) =>
+    (driver as ChromeDriver).sendDevToolsCommand('Storage.overrideQuotaForOrigin', {
+      origin: proxy.address,
+      ...(bytes === undefined ? {} : { quotaSize: bytes }),
+    })
+  /** The browser looks at its quota only now and then: whether it refuses a write by now. */
+  const isFull = () =>
+    driver.executeAsyncScript<boolean>(`
+      const done = arguments[0]
+      const opening = indexedDB.open('filler')
+      opening.onupgradeneeded = () => opening.result.createObjectStore('rows', { autoIncrement: true })
+      opening.onerror = () => done(true)
+      opening.onsuccess = () => {
+        const database = opening.result
+        const writing = database.transaction('rows', 'readwrite')
+        writing.objectStore('rows').put('x')
+        writing.oncomplete = () => { database.close(); done(false) }
+        writing.onabort = () => { database.close(); done(writing.error.name === 'QuotaExceededError') }
+      }`)
+  it('says at once that a note is on the screen only, and sends it from there', async () => {
+    await toBench(0)
+    proxy.trouble = { kind: 'fault-500' }
+    await quota(1)
+    await page.until(isFull, 'the device is not full')
+    await note('kept by nobody but this page')
+    await page.sees('This device is full: what you note is on this screen only until it is sent.')
+    await sees('On this screen only: 1')
+    await page.sees('kept by nobody but this page')
+    await quota()
+    proxy.trouble = { kind: 'none' }
+    await sees('All sent')
+    const log = await fetch(`${proxy.address}${benches[0]?.replace('bench', 'log')}`)
+    expect(await log.text()).toContain('kept by nobody but this page')
+  })
+})
+
+describe('a newer app', () => {
+  const waits = () =>
+    driver.executeAsyncScript<boolean>(`
+      const done = arguments[0]
+      navigator.serviceWorker.getRegistration().then((there) => there.update().then(() => done(there.waiting !== null)))`)
+  const mark = () => driver.executeScript(`window.stillHere = true`)
+  const isStillHere = () => driver.executeScript<boolean>(`return window.stillHere === true`)
+
+  it('waits while a groom is under way, and is taken between dogs', async () => {
+    await toBench(0)
+    await mark()
+    proxy.version++
+    await page.until(waits, 'the newer app was not seen')
+    await driver.sleep(1000)
+    expect([await isStillHere(), await waits()]).toEqual([true, true])
+    await driver.get(`${proxy.address}/kit`)
+    await page.until(async () => !(await waits()), 'the newer app was not taken')
+  })
+})
+
+describe('what the books do not take', () => {
+  it('a visit wrapped up on another screen: the late note stands aside, and is sent as one', async () => {
+    await toBench(1)
+    proxy.trouble = { kind: 'fault-500' }
+    await note('found after the close')
+    await sees('1 note waits')
+    const visit = Number(/\d+/.exec(benches[1] ?? '')?.[0])
+    await fetch(`${kovit.address}/visits/${visit}/events`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ events: [{ id: crypto.randomUUID(), kind: 'finished', atMs: Date.now(), by: 'Ansel' }] }),
+    })
+    const first = await driver.getWindowHandle()
+    await driver.switchTo().newWindow('tab')
+    await driver.get(`${kovit.address}/visits/${visit}/wrap-up`)
+    await page.press('Keep the card and close')
+    await page.sees('The card as cut is kept')
+    await driver.close()
+    await driver.switchTo().window(first)
+    proxy.trouble = { kind: 'none' }
+    await sees('Kept aside: 1')
+    await page.sees('This visit was wrapped up on another screen.')
+    expect(await onDevice<number>(driver, 'aside.count()')).toBe(1)
+    await page.press('Send as a late note')
+    await sees('All sent')
+    expect(await onDevice<number>(driver, 'aside.count()')).toBe(0)
+    await driver.get(`${proxy.address}${benches[1]?.replace('bench', 'log')}`)
+    await page.sees('Late note: found after the close')
+  })
+})
