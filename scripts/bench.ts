@@ -9,6 +9,7 @@ import { VisitEvent, foldVisit } from '@/core/visit'
 import { learn, paceOn, type Cells } from '@/core/pace'
 import { house, predicted, visit } from '../tests/generated/grooms'
 import { seeded } from '../tests/generated/random'
+import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
 
 /** `npm run bench -- [ADDRESS]`: how long things take here; with the address of a running Kovit its pages too. */
@@ -170,6 +171,13 @@ async function main(): Promise<void> {
   const { drawn, draw } = await inBrowser(home, '/dogs/1')
   print('the dog is drawn a week on, in the browser', spread(drawn), 'under 8 ms')
   print('all views of one dog, in the browser', spread(draw), 'under 16 ms')
+  const bench = /\/visits\/\d+\/bench/.exec(await (await fetch(home)).text())?.[0]
+  if (!bench) return
+  const kb = await firstLoadKb(home, bench)
+  process.stdout.write(
+    `scripts that a bench loads at first, compressed: ${kb.toFixed(0)} kB (to reach: under 350 kB)\n`,
+  )
+  print('tap to painted, 500 events, no network', spread(await tapsOnBench(home, bench)), 'under 100 ms')
 }
 
 void main()

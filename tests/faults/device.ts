@@ -137,12 +137,18 @@ export class Device {
     if (!(await this.tap(kind))) return []
     const until = Date.now() + KEPT_MS
     while (Date.now() < until) {
-      const { outbox, log, aside } = await this.rows()
-      const fresh = [...outbox, ...log, ...aside].filter(({ id, device }) => !seen.has(id) && device === this.id)
-      if (fresh.length > 0) return [...new Map(fresh.map((event) => [event.id, event])).values()]
+      const fresh = await this.fresh(seen)
+      if (fresh.length > 0) return fresh
       await pause(15)
     }
     return []
+  }
+
+  /** Events of this device that were not seen before. */
+  async fresh(seen: ReadonlySet<string>): Promise<VisitEvent[]> {
+    const { outbox, log, aside } = await this.rows()
+    const fresh = [...outbox, ...log, ...aside].filter(({ id, device }) => !seen.has(id) && device === this.id)
+    return [...new Map(fresh.map((event) => [event.id, event])).values()]
   }
 
   private known = ''

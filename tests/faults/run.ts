@@ -60,7 +60,7 @@ async function walk(bench: Bench, { taps, faults }: Schedule, visitId: number): 
   const seen = new Map<string, Seen>()
   for (const [step, tap] of taps.entries()) {
     for (const fault of faults) if (fault.from + fault.taps === step) await end(bench, fault)
-    for (const fault of faults) if (fault.from === step) await begin(bench, fault, visitId, tap)
+    for (const fault of faults) if (fault.from === step) await begin(bench, fault, visitId, tap, seen)
     const now = faults.filter(({ from, taps: lasts }) => step >= from && step < from + lasts)
     await tapOnce(bench, tap, now, seen)
   }
@@ -77,7 +77,8 @@ async function tapOnce(bench: Bench, tap: Tap, now: readonly Fault[], seen: Map<
 
 const LATE_MS = 900
 
-async function begin({ world, devices }: Bench, fault: Fault, visitId: number, tap: Tap): Promise<void> {
+async function begin(bench: Bench, fault: Fault, visitId: number, tap: Tap, seen: Map<string, Seen>): Promise<void> {
+  const { world, devices } = bench
   const device = devices[fault.device]
   switch (fault.kind) {
     case 'offline':
@@ -96,7 +97,7 @@ async function begin({ world, devices }: Bench, fault: Fault, visitId: number, t
     case 'way cut':
       return world.pages.cut()
     case 'tab killed':
-      return device.killTab(tap.kind)
+      return killTab(bench, fault.device, tap, seen)
     case 'two tabs':
       return device.secondTab()
     case 'clock off':
@@ -120,6 +121,15 @@ async function begin({ world, devices }: Bench, fault: Fault, visitId: number, t
     case 'closed elsewhere':
       return closeElsewhere(visitId)
   }
+}
+
+/** What was written before the tab ended counts as seen: the bench that opens anew shows it. */
+async function killTab({ devices }: Bench, name: DeviceName, tap: Tap, seen: Map<string, Seen>): Promise<void> {
+  const [device, fromMs] = [devices[name], Date.now()]
+  await device.killTab(tap.kind)
+  const toMs = Date.now()
+  for (const event of await device.fresh(new Set(seen.keys())))
+    seen.set(event.id, { event, device: name, fromMs, toMs })
 }
 
 async function end({ world, devices }: Bench, fault: Fault): Promise<void> {

@@ -6,6 +6,7 @@ import type { Case } from '@/core/plan'
 import { adoptOlder } from '../device/adopt'
 import { deviceClock } from '../device/clock'
 import { keep, lookAt, notKept, settleBench } from '../device/kept'
+import { isAway } from '../device/link'
 import { hearTabs, tellTabs } from '../device/oneSender'
 import { trySending } from '../device/send'
 import {
@@ -85,6 +86,24 @@ const NOTHING = {
   photos: [] as KeptPhoto[],
 }
 
+type Here = typeof NOTHING
+
+/** With an event that was just noted, and without what it stands for. */
+const withOne = (here: Here, event: VisitEvent, asideGone: string | undefined, isLoose: boolean): Here => ({
+  ...here,
+  waiting: [...here.waiting.filter(({ id }) => id !== event.id), event],
+  aside: here.aside.filter((each) => each.event.id !== asideGone),
+  loose: here.loose + (isLoose ? 1 : 0),
+})
+
+/** Whether nothing has changed: no event more or less, and none at another time. */
+function isSame(before: Here, now: Here): boolean {
+  const marks = ({ waiting, aside, log, loose, photos }: Here) =>
+    [waiting.length, aside.length, log.length, loose, ...photos.map(({ id, refused }) => `${id} ${refused}`)].join() +
+    waiting.reduce((sum, { atMs }) => sum + atMs, 0)
+  return marks(before) === marks(now)
+}
+
 /**
  * The log of a visit on this device: kept here before it is painted, sent when there is a network, and joined with what
  * other screens wrote. Every event has its id from birth, so sending again is harmless; each is taken or refused by
@@ -105,8 +124,8 @@ export function useVisitLog(begun: Begun): VisitLog {
     const photos = await readPhotos(bench).catch(() => [])
     const seen = newestTick([...kept.log, ...kept.waiting])
     if (seen) newest.current = laterTick(newest.current, seen)
-    setHere({ ...kept, loose: kept.loose.size, photos })
-    return kept
+    const now = { ...kept, loose: kept.loose.size, photos }
+    setHere((before) => (isSame(before, now) ? before : now))
   }, [bench])
 
   const sync = useCallback(async () => {
@@ -165,14 +184,16 @@ export function useVisitLog(begun: Begun): VisitLog {
       const keepIt = async () => {
         if (visitOf(bench) === null)
           await keepBegun({ bench, bookingId, planned: plannedCase, startedMs: event.atMs }).catch(notKept)
-        setRefused(await keep(bench, event, asideGone === undefined ? [] : [asideGone]))
-        await look()
+        const why = await keep(bench, event, asideGone === undefined ? [] : [asideGone])
+        setRefused(why)
+        setHere((before) => withOne(before, event, asideGone, why !== null))
         tellTabs(bench)
-        void sync()
+        // Where the server is away it is asked now and then, not at each tap.
+        if (!isAway()) void sync()
       }
       void keepIt()
     },
-    [made, bench, bookingId, plannedCase, look, sync],
+    [made, bench, bookingId, plannedCase, sync],
   )
 
   const moveTo = useCallback(
@@ -228,14 +249,14 @@ function useHand(byId: number): Hand {
 }
 
 /** When to send: at once, when the server has news, when the network is back, and now and then while something waits. */
-function useCalls(bench: BenchKey, look: () => Promise<{ waiting: VisitEvent[] }>, sync: () => Promise<void>): void {
+function useCalls(bench: BenchKey, look: () => Promise<void>, sync: () => Promise<void>): void {
   useEffect(() => {
     void sync()
     const quiet = hearTabs((other) => {
       if (other === bench) void look()
     })
     const tryAgain = async () => {
-      const { waiting } = await look()
+      const { waiting } = await lookAt(bench)
       if (waiting.length > 0) await sync()
     }
     const retry = setInterval(() => void tryAgain(), RETRY_MS)

@@ -1,3 +1,5 @@
+import { z } from 'zod'
+
 /** What a device can ask the time: its wall clock, which people and networks set, and one that only runs on. */
 export interface Clocks {
   wallMs: () => number
@@ -50,6 +52,22 @@ export const skewOf = (serverMs: number, askedMs: number, heardMs: number): Skew
 const isBetter = (measured: Skew, known: Skew): boolean =>
   measured.errorMs < known.errorMs || Math.abs(measured.ms - known.ms) > measured.errorMs + known.errorMs
 
+/** So far a clock of crystal runs off by itself. Source: common practice, 50 to 100 ppm. */
+const DRIFT = 1e-4
+
+/** A skew with when it was measured, by the device's own clock. */
+const KeptSkew = z.object({ ms: z.number(), errorMs: z.number(), atMs: z.number() })
+
+/** What a page before this one has measured; a clock that was set since then is found out with the first answer. */
+function keptSkew(stored: string | null): z.infer<typeof KeptSkew> | null {
+  try {
+    return KeptSkew.safeParse(JSON.parse(stored ?? 'null')).data ?? null
+  } catch (error) {
+    if (error instanceof SyntaxError) return null
+    throw error
+  }
+}
+
 /** The house's time as this device knows it. */
 export interface HouseClock {
   /** The device's own steady time; only differences of it mean anything to others. */
@@ -65,18 +83,21 @@ export interface HouseClock {
 /** @param keep where the skew is kept over a reload without a network */
 export function houseClockOf(clocks: Clocks, keep: Pick<Storage, 'getItem' | 'setItem'>): HouseClock {
   const steady = steadyClock(clocks)
-  let skew: Skew = { ms: Number(keep.getItem(SKEW) ?? 0) || 0, errorMs: Infinity }
+  let skew = keptSkew(keep.getItem(SKEW)) ?? { ms: 0, errorMs: Infinity, atMs: 0 }
+  let isHeard = false
+  const errorMs = () => skew.errorMs + Math.abs(steady().ms - skew.atMs) * DRIFT
   return {
     steady,
     nowMs: () => steady().ms + skew.ms,
     skewMs: () => Math.round(skew.ms),
-    errorMs: () => skew.errorMs,
+    errorMs: () => (isHeard ? errorMs() : Infinity),
     heard: (serverMs, askedMs, heardMs) => {
       const measured = skewOf(serverMs, askedMs, heardMs)
-      if (!isBetter(measured, skew)) return false
+      isHeard = true
+      if (!isBetter(measured, { ms: skew.ms, errorMs: errorMs() })) return false
       const moved = Math.abs(measured.ms - skew.ms) > AGREE_MS
-      skew = measured
-      keep.setItem(SKEW, String(Math.round(skew.ms)))
+      skew = { ...measured, atMs: heardMs }
+      keep.setItem(SKEW, JSON.stringify(skew))
       return moved
     },
   }

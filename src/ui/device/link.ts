@@ -11,11 +11,9 @@ function change(next: Link): void {
   for (const tell of told) tell()
 }
 
-/** The server answered. @returns whether it had been away */
-export function heardServer(): boolean {
-  const wasAway = link.state === 'offline' || link.state === 'starting'
+/** The server answered. */
+function heardServer(): void {
   if (link.state !== 'up') change({ state: 'up' })
-  return wasAway
 }
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]']
@@ -24,13 +22,16 @@ const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]']
  * The server did not answer, or said that it cannot. On the machine that it runs on, and where it answers with a fault, it is
  * being started again; else it is the network.
  */
-export function missedServer(answered: boolean): void {
+function missedServer(answered: boolean): void {
   const starting = answered || (navigator.onLine && LOOPBACK.includes(location.hostname))
   const state = starting ? 'starting' : 'offline'
   if (link.state === state) return
   const sinceMs = link.state === 'offline' || link.state === 'starting' ? link.sinceMs : Date.now()
   change({ state, sinceMs })
 }
+
+/** Whether the server did not answer when it was last asked. */
+export const isAway = (): boolean => link.state === 'offline' || link.state === 'starting'
 
 export const useLink = (): Link =>
   useSyncExternalStore(

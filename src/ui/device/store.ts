@@ -134,8 +134,19 @@ export interface OnDevice {
   newest: Tick | null
 }
 
+/** Events that were read before: what is in one never changes, but for its time. */
+const readBefore = new Map<string, VisitEvent>()
+
+function readRow(stored: unknown): VisitEvent | null {
+  const { id, atMs } = (stored ?? {}) as { id?: unknown; atMs?: unknown }
+  const key = `${String(id)} ${String(atMs)}`
+  const event = readBefore.get(key) ?? VisitEvent.safeParse(stored).data
+  if (event) readBefore.set(key, event)
+  return event ?? null
+}
+
 const readable = (rows: readonly { event: unknown }[]): VisitEvent[] =>
-  rows.flatMap(({ event }) => VisitEvent.safeParse(event).data ?? [])
+  rows.flatMap(({ event }) => readRow(event) ?? [])
 
 export async function readBench(bench: BenchKey): Promise<OnDevice> {
   const transaction = (await store()).transaction(['outbox', 'aside', 'log', 'marks'])
