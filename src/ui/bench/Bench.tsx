@@ -14,9 +14,11 @@ import { BenchActs } from './BenchActs'
 import { BenchMap } from './BenchMap'
 import type { Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
+import { KeptAside } from './KeptAside'
 import { MindHere } from './MindHere'
 import { OtherBenches } from './OtherBenches'
 import type { BenchView } from './props'
+import { RefusedPhotos } from './RefusedPhotos'
 import { SlotNow } from './SlotNow'
 import { StageNow } from './StageNow'
 import { useKeys } from './useKeys'
@@ -71,6 +73,8 @@ export function Bench({ view: begun }: { view: BenchView }) {
     <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
       <BenchTop {...props} visit={visit} stage={stage} kept={kept} nowMs={nowMs} onMend={mend} />
       <OtherBenches dogs={others} nowMs={nowMs} />
+      <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
+      <KeptAside aside={kept.aside} closed={kept.closed} add={add} letGo={kept.letGo} />
       <SlotNow {...props} visit={visit} nowMs={nowMs} add={add} />
       <StageNow {...props} others={others} visit={visit} stage={stage} nowMs={nowMs} add={add} onNote={note} />
       <div>

@@ -21,14 +21,14 @@ interface KeptAsideProps {
 export function KeptAside({ aside, closed, add, letGo }: KeptAsideProps) {
   if (aside.length === 0) return null
   return (
-    <div className={styles.missed} role="alert" aria-label="Kept aside" data-print>
-      <b>Kept aside: {aside.length}. Not in the books, still on this device.</b>
+    <div className={styles.aside} role="alert" aria-label="Kept aside" data-print>
+      <p className={styles.asideHead}>
+        <b>Kept aside: {aside.length}. Not in the books, still on this device.</b>
+        <button onClick={() => window.print()}>Print this list</button>
+      </p>
       {aside.map((each) => (
         <OneAside key={each.event.id} {...each} closed={closed} add={add} letGo={letGo} />
       ))}
-      <span className={styles.missedActs}>
-        <button onClick={() => window.print()}>Print this list</button>
-      </span>
     </div>
   )
 }
@@ -39,9 +39,9 @@ function OneAside({ event, why, closed, add, letGo }: Aside & Omit<KeptAsideProp
   const cut = closed && event.kind === 'zone-cut' ? event.cut : null
   const note = () => add(closed ? { kind: 'late-note', words } : { kind: 'note', words, stage: null }, event.id)
   return (
-    <div>
+    <div className={styles.asideRow}>
       <p>
-        {eventWords(event)}. {why}
+        <b>{eventWords(event)}.</b> {why}
       </p>
       {doing === 'mending' && (
         <textarea

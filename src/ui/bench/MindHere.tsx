@@ -4,12 +4,10 @@ import type { Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { stageLabel } from '@/core/stages'
 import { missedStages, type Visit, type VisitEvent } from '@/core/visit'
-import { KeptAside } from './KeptAside'
 import type { BenchView } from './props'
 import { BehaviourRow } from './BehaviourRow'
 import { BenchCautions } from './BenchCautions'
 import { Measured } from './Measured'
-import { RefusedPhotos } from './RefusedPhotos'
 import { PastFindings, StopNotice } from './PastFindings'
 import { WeighRow } from './WeighRow'
 import { LeftRunning } from './LeftRunning'
@@ -90,8 +88,6 @@ export function MindHere(props: MindProps) {
           ))}
         </div>
       )}
-      <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
-      <KeptAside aside={kept.aside} closed={kept.closed} add={kept.add} letGo={kept.letGo} />
       {kept.unread > 0 && (
         <p className="kv-notice">
           {kept.unread === 1 ? 'One line' : `${kept.unread} lines`} of this log cannot be read by this Kovit. Nothing is

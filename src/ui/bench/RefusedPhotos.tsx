@@ -11,7 +11,7 @@ export function RefusedPhotos({ photos, letGo }: RefusedProps) {
   if (photos.length === 0) return null
   const why = [...new Set(photos.map(({ refused }) => refused))].join(' ')
   return (
-    <div className={styles.missed} role="alert">
+    <div className={styles.aside} role="alert">
       <b>A picture was not taken by the house’s books: {why} It is still on this device.</b>
       <span className={styles.missedActs}>
         <button onClick={() => photos.forEach(({ id }) => letGo(id))}>Go on without it</button>
