@@ -52,3 +52,20 @@ it('joins neighbours of one family for a small strip', () =>
     'dry wait 13-28',
     'dry hands 28-38',
   ]))
+
+it('a stage that was put in afterwards stands inside the one it was done in, which is drawn around it', () => {
+  const at = (n: number, min: number, rest: object) =>
+    VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: 1e12 + min * 60_000, by: 'Wren', ...rest })
+  const visit = foldVisit([
+    at(1, 0, { kind: 'stage-started', stage: 'wash' }),
+    at(2, 20, { kind: 'stage-started', stage: 'rinse' }),
+    at(3, 30, { kind: 'stage-recalled', stage: 'ears', fromMs: 1e12 + 5 * 60_000, toMs: 1e12 + 9 * 60_000 }),
+    at(4, 40, { kind: 'finished' }),
+  ])
+  expect(spans(visitSegments({ stages: STAGES }, visit, 1e12, 1e12))).toEqual([
+    'wash hands 0-5',
+    'ears hands 5-9',
+    'wash hands 9-20',
+    'rinse hands 20-40',
+  ])
+})

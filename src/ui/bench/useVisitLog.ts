@@ -7,7 +7,7 @@ import { adoptOlder } from '../device/adopt'
 import { deviceClock } from '../device/clock'
 import { keep, lookAt, notKept, settleBench } from '../device/kept'
 import { isAway } from '../device/link'
-import { hearTabs, tellTabs } from '../device/oneSender'
+import { tellTabs } from '../device/oneSender'
 import { trySending } from '../device/send'
 import {
   askToPersist,
@@ -26,8 +26,9 @@ import {
   type BenchKey,
   type KeptPhoto,
 } from '../device/store'
+import { NOTHING, isSame, withOne } from './here'
+import { useCalls } from './useCalls'
 
-const RETRY_MS = 3000
 /** An event that was moved keeps the time it has. */
 const MOVED = -1
 
@@ -77,33 +78,6 @@ export interface Begun {
   groomerId: number
 }
 
-/** What of a bench is on the device, as last read. */
-const NOTHING = {
-  waiting: [] as VisitEvent[],
-  aside: [] as Aside[],
-  log: [] as VisitEvent[],
-  loose: 0,
-  photos: [] as KeptPhoto[],
-}
-
-type Here = typeof NOTHING
-
-/** With an event that was just noted, and without what it stands for. */
-const withOne = (here: Here, event: VisitEvent, asideGone: string | undefined, isLoose: boolean): Here => ({
-  ...here,
-  waiting: [...here.waiting.filter(({ id }) => id !== event.id), event],
-  aside: here.aside.filter((each) => each.event.id !== asideGone),
-  loose: here.loose + (isLoose ? 1 : 0),
-})
-
-/** Whether nothing has changed: no event more or less, and none at another time. */
-function isSame(before: Here, now: Here): boolean {
-  const marks = ({ waiting, aside, log, loose, photos }: Here) =>
-    [waiting.length, aside.length, log.length, loose, ...photos.map(({ id, refused }) => `${id} ${refused}`)].join() +
-    waiting.reduce((sum, { atMs }) => sum + atMs, 0)
-  return marks(before) === marks(now)
-}
-
 /**
  * The log of a visit on this device: kept here before it is painted, sent when there is a network, and joined with what
  * other screens wrote. Every event has its id from birth, so sending again is harmless; each is taken or refused by
@@ -144,8 +118,9 @@ export function useVisitLog(begun: Begun): VisitLog {
     const open = async () => {
       await adoptOlder()
       await forgetOldLogs(Date.now())
-      const { no } = await lookAt(bench)
-      if (visitId !== null && no < startNo)
+      const { log: there, no } = await lookAt(bench)
+      const has = new Set(there.map(({ id }) => id))
+      if (visitId !== null && (no < startNo || startLog.some(({ id }) => !has.has(id))))
         await settleBench(bench, { events: startLog, no: startNo, taken: [], refused: [] })
     }
     askToPersist()
@@ -246,44 +221,4 @@ function useHand(byId: number): Hand {
     () => '',
   )
   return useMemo(() => ({ device, byId }), [device, byId])
-}
-
-/** When to send: at once, when the server has news, when the network is back, and now and then while something waits. */
-function useCalls(bench: BenchKey, look: () => Promise<void>, sync: () => Promise<void>): void {
-  useEffect(() => {
-    void sync()
-    const quiet = hearTabs((other) => {
-      if (other === bench) void look()
-    })
-    const tryAgain = async () => {
-      const { waiting } = await lookAt(bench)
-      if (waiting.length > 0) await sync()
-    }
-    const retry = setInterval(() => void tryAgain(), RETRY_MS)
-    const online = () => void sync()
-    window.addEventListener('online', online)
-    const hush = hearServer(visitOf(bench), () => void sync())
-    return () => {
-      quiet()
-      clearInterval(retry)
-      window.removeEventListener('online', online)
-      hush()
-    }
-  }, [bench, look, sync])
-}
-
-/** Listens to the server's news of a visit; a line that the server closed for good is laid anew. */
-function hearServer(visitId: number | null, heard: () => void): () => void {
-  if (visitId === null) return () => {}
-  let news: EventSource | null = null
-  const lay = () => {
-    news = new EventSource(`/visits/${visitId}/news`)
-    news.addEventListener('news', heard)
-  }
-  lay()
-  const again = setInterval(() => news?.readyState === EventSource.CLOSED && lay(), RETRY_MS)
-  return () => {
-    clearInterval(again)
-    news?.close()
-  }
 }

@@ -226,9 +226,11 @@ export async function countKept(): Promise<{ waiting: Map<BenchKey, number>; asi
   }
 }
 
+/** Keeps that a groom was begun here, and by what; what is there already stays. */
 export async function keepBegun(begun: Begun): Promise<void> {
   const transaction = (await store()).transaction('begun', 'readwrite', SURE)
-  await Promise.all([transaction.store.put(begun), transaction.done])
+  if ((await transaction.store.get(begun.bench)) === undefined) await transaction.store.put(begun)
+  await transaction.done
 }
 
 /** @returns what was begun here and is not known to the server yet */
