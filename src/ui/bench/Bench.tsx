@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { foldVisit, lastLive, nextStep, standing, underWay, zonesDone, type Step } from '@/core/visit'
@@ -12,7 +11,7 @@ import { useInTheMiddle } from '../device/newVersion'
 import { AtHand } from './AtHand'
 import { BenchActs } from './BenchActs'
 import { BenchMap } from './BenchMap'
-import type { Panel } from './BenchPanel'
+import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
 import { KeptAside } from './KeptAside'
 import { MindHere } from './MindHere'
@@ -26,9 +25,6 @@ import { useNow } from './useNow'
 import { useOtherBenches } from './useOtherBenches'
 import { useVisitLog, type Happening } from './useVisitLog'
 import styles from './bench.module.css'
-
-/** What lies open over the bench comes when it is opened; without a network it is on the device already. */
-const BenchPanel = dynamic(() => import('./BenchPanel').then((file) => file.BenchPanel), { ssr: false })
 
 /** Stages that need no signature: hands and eyes only. */
 const UNSIGNED: readonly StageId[] = ['arrive', 'look-over', 'handover']

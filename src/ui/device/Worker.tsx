@@ -22,6 +22,9 @@ export function Worker() {
     let over = false
     const timers: ReturnType<typeof setInterval>[] = []
     const begin = async () => {
+      // A page that is still being loaded is not drawn anew in the middle of it.
+      if (document.readyState !== 'complete')
+        await new Promise((done) => addEventListener('load', done, { once: true }))
       const registration = await worker.register('/service-worker.js').catch(() => null)
       if (registration === null || over) return
       const look = () =>
