@@ -178,7 +178,8 @@ export function useVisitLog(begun: Begun): VisitLog {
       const fromVisit = visitOf(bench) ?? undefined
       const there = events.map((event) => ({ ...event, id: crypto.randomUUID(), ...(fromVisit ? { fromVisit } : {}) }))
       const rows = [...here.map((event) => ({ bench, event })), ...there.map((event) => ({ bench: other, event }))]
-      const keepBoth = () => keepEvents(rows.map((row) => ({ ...row, steady: { ms: row.event.atMs, era: MOVED } })))
+      const keepBoth = () =>
+        keepEvents(rows.map((row) => ({ ...row, steady: { ms: row.event.atMs, era: MOVED }, sure: true })))
       const move = async () => {
         setRefused(await keepBoth().then(() => null, notKept))
         await look()

@@ -21,7 +21,9 @@ export async function adoptOlder(): Promise<void> {
 
 async function adoptEvents(visitId: number, stored: readonly unknown[]): Promise<void> {
   const events = stored.flatMap((each) => VisitEvent.safeParse(each).data ?? [])
-  await keepEvents(events.map((event) => ({ bench: visitBench(visitId), event, steady: { ms: event.atMs, era: 0 } })))
+  await keepEvents(
+    events.map((event) => ({ bench: visitBench(visitId), event, steady: { ms: event.atMs, era: 0 }, sure: true })),
+  )
 }
 
 async function adoptPhotos(visitId: number, stored: Record<string, string>): Promise<void> {

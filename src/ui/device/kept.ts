@@ -33,7 +33,7 @@ export async function lookAt(bench: BenchKey): Promise<BenchKept> {
     const waiting = [...kept.waiting, ...loose.filter(({ id }) => !ids.has(id))]
     return { ...kept, waiting, log: [...kept.log, ...heard], no: Math.max(kept.no, no), ...here, why: null }
   } catch (error) {
-    return { waiting: loose, aside: [], log: heard, no, newest: null, ...here, why: notKept(error) }
+    return { waiting: loose, aside: [], log: heard, no, newest: null, pages: new Map(), ...here, why: notKept(error) }
   }
 }
 
@@ -44,7 +44,8 @@ export async function keep(
   asideGone: readonly string[] = [],
 ): Promise<string | null> {
   try {
-    await keepEvents([{ bench, event, steady: deviceClock().steady() }], asideGone)
+    const clock = deviceClock()
+    await keepEvents([{ bench, event, steady: clock.steady(), sure: clock.errorMs() < Infinity }], asideGone)
     return null
   } catch (error) {
     const why = notKept(error)

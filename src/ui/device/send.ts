@@ -4,7 +4,7 @@ import { VisitEvent } from '@/core/visit'
 import { deviceClock } from './clock'
 import { lookAt, settleBench } from './kept'
 import { NoAnswer, askServer } from './link'
-import { oneSender, tellTabs } from './oneSender'
+import { oneSender, otherLivingPages, tellTabs } from './oneSender'
 import {
   chosenHouse,
   keepPhoto,
@@ -97,12 +97,14 @@ async function sendSome(
   visitId: number,
   most: number,
 ): Promise<{ left: number } & Omit<SendEnd, 'bench'>> {
-  const { waiting, no: since } = await lookAt(bench)
-  const batch = waiting.slice(0, most)
+  const { waiting, no: since, pages } = await lookAt(bench)
+  const others = await otherLivingPages()
+  const ours = waiting.filter(({ id }) => !others.has(pages.get(id) ?? ''))
+  const batch = ours.slice(0, most)
   const answer = await postEvents(visitId, batch, since)
   if (!answer.ok) {
     const problem = answer.problems.map(({ sentence }) => sentence).join(' ')
-    return { left: waiting.length, problem, unread: 0, closed: false }
+    return { left: ours.length, problem, unread: 0, closed: false }
   }
   const { answers, events, no, unread, closed } = answer.value
   const why = new Map(answers.flatMap((each) => (each.taken === 'refused' ? [[each.id, each.why]] : [])))
@@ -112,7 +114,7 @@ async function sendSome(
     taken: answers.filter(({ taken }) => taken !== 'refused').map(({ id }) => id),
     refused: batch.flatMap((event) => (why.has(event.id) ? [{ event, why: why.get(event.id) ?? '' }] : [])),
   })
-  return { left: waiting.length - answers.length, problem: null, unread, closed }
+  return { left: ours.length - answers.length, problem: null, unread, closed }
 }
 
 /** Has the server begin a visit that was begun here; what was kept for the booking is the visit's then. */

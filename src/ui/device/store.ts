@@ -27,6 +27,8 @@ interface WaitingRow extends KeptRow {
   /** The steady clock of the page that wrote it, so that its time can be put right when the server is heard. */
   page: string
   steady: SteadyTime
+  /** That page had heard the server: the time is as right as it will be. */
+  sure: boolean
 }
 export interface KeptPhoto {
   id: string
@@ -106,17 +108,17 @@ export function deviceId(): string {
 export const askToPersist = (): void => void navigator.storage?.persist?.()
 
 /** The page that writes: what its steady clock said means something to itself alone. */
-const PAGE = typeof crypto === 'undefined' ? '' : crypto.randomUUID()
+export const PAGE = typeof crypto === 'undefined' ? '' : crypto.randomUUID()
 
 /** Keeps events until the server has them, all or none. @throws DOMException when the device is full or keeps nothing */
 export async function keepEvents(
-  events: readonly { bench: BenchKey; event: VisitEvent; steady: SteadyTime }[],
+  events: readonly { bench: BenchKey; event: VisitEvent; steady: SteadyTime; sure: boolean }[],
   asideGone: readonly string[] = [],
 ): Promise<void> {
   const transaction = (await store()).transaction(['outbox', 'aside'], 'readwrite', SURE)
   await Promise.all([
-    ...events.map(({ bench, event, steady }) =>
-      transaction.objectStore('outbox').put({ id: event.id, bench, event, page: PAGE, steady }),
+    ...events.map(({ bench, event, steady, sure }) =>
+      transaction.objectStore('outbox').put({ id: event.id, bench, event, page: PAGE, steady, sure }),
     ),
     ...asideGone.map((id) => transaction.objectStore('aside').delete(id)),
     transaction.done,
@@ -132,6 +134,8 @@ export interface OnDevice {
   /** The server's number up to which `log` goes; 0 when there is none. */
   no: number
   newest: Tick | null
+  /** The page of each waiting event whose time is not sure yet. */
+  pages: ReadonlyMap<string, string>
 }
 
 /** Events that were read before: what is in one never changes, but for its time. */
@@ -150,17 +154,17 @@ const readable = (rows: readonly { event: unknown }[]): VisitEvent[] =>
 
 export async function readBench(bench: BenchKey): Promise<OnDevice> {
   const transaction = (await store()).transaction(['outbox', 'aside', 'log', 'marks'])
-  const of = (name: 'outbox' | 'aside' | 'log') => transaction.objectStore(name).index('byBench').getAll(bench)
   const [outbox, put, known, mark] = await Promise.all([
-    of('outbox'),
+    transaction.objectStore('outbox').index('byBench').getAll(bench),
     transaction.objectStore('aside').index('byBench').getAll(bench),
-    of('log'),
+    transaction.objectStore('log').index('byBench').getAll(bench),
     transaction.objectStore('marks').get(bench),
   ])
   const [waiting, log] = [readable(outbox), readable(known)]
   waiting.sort((a, b) => (a.tick?.ms ?? a.atMs) - (b.tick?.ms ?? b.atMs) || (a.tick?.n ?? 0) - (b.tick?.n ?? 0))
   const aside = put.flatMap(({ event, why }) => readable([{ event }]).map((each) => ({ event: each, why })))
-  return { waiting, aside, log, no: mark?.no ?? 0, newest: newestTick([...waiting, ...log]) }
+  const pages = new Map(outbox.flatMap(({ id, page, sure }) => (sure ? [] : [[id, page]])))
+  return { waiting, aside, log, no: mark?.no ?? 0, newest: newestTick([...waiting, ...log]), pages }
 }
 
 /** What the server answered, as one step: what it has moves from the outbox to the log, what it refused is put aside. */
@@ -203,7 +207,7 @@ export async function putTimesRight(skewMs: number, { era }: SteadyTime): Promis
   for (const row of await outbox.getAll()) {
     const event = VisitEvent.safeParse(row.event).data
     if (row.page !== PAGE || row.steady.era !== era || !event) continue
-    await outbox.put({ ...row, event: { ...event, atMs: Math.round(row.steady.ms + skewMs), skewMs } })
+    await outbox.put({ ...row, event: { ...event, atMs: Math.round(row.steady.ms + skewMs), skewMs }, sure: true })
   }
 }
 
