@@ -137,7 +137,7 @@ async function end({ world, devices }: Bench, fault: Fault): Promise<void> {
   if (fault.kind === 'offline' || fault.kind === 'long offline') await device.network(false)
   if (fault.kind === 'two tabs') await device.oneTab()
   if (fault.kind === 'disk full') world.freeDisk()
-  if (/killed/.test(fault.kind) && fault.kind !== 'tab killed') await world.mend()
+  if ((/killed/.test(fault.kind) && fault.kind !== 'tab killed') || fault.kind === 'disk full') await world.mend()
   const onTheWay: Fault['kind'][] = ['answer lost', 'half an answer', 'sent twice', 'reordered', 'fault 500', 'way cut']
   if (onTheWay.includes(fault.kind)) world.pages.trouble = { kind: 'none' }
 }

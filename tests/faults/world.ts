@@ -57,8 +57,9 @@ export class World {
   killDatabase(): void {
     if (!this.server.exited()) process.kill(this.server.pid, 'SIGKILL')
   }
-  /** As the start's watch does: what has ended is started again. */
+  /** As the start's watch does: what has ended is started again, on a full disk only when there is room. */
   async mend(): Promise<void> {
+    if (this.isFull) return
     if (this.server.exited()) await this.startDatabase()
     if (this.web === null || this.web.exitCode !== null || this.web.signalCode !== null) await this.startServer()
   }
@@ -97,8 +98,10 @@ export class World {
     return this.web?.pid ?? 0
   }
 
+  private isFull = false
   fillDisk(): void {
     if (!this.hasOwnDisk) return
+    this.isFull = true
     const file = openSync(join(this.home, 'full'), 'w')
     const block = Buffer.alloc(1 << 20)
     try {
@@ -110,6 +113,7 @@ export class World {
     }
   }
   freeDisk(): void {
+    this.isFull = false
     rmSync(join(this.home, 'full'), { force: true })
   }
 
