@@ -1,6 +1,6 @@
 // `npm test`: everything, browser included. `npm test -- unit data` runs the parts named.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
-import { spawn } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { ensureBuild } from './lib/build.mjs'
@@ -75,6 +75,8 @@ async function main() {
   const unknown = asked.find((part) => !PARTS.includes(part))
   if (unknown) throw new Error(`There is no part "${unknown}". The parts are: ${PARTS.join(', ')}.`)
   await ensureModules()
+  // A fault run that was killed leaves its small disk behind.
+  spawnSync('umount', ['.kovit-test/faults'], { stdio: 'ignore' })
   rmSync('.kovit-test', { recursive: true, force: true })
   mkdirSync(RESULTS, { recursive: true })
   // Next writes the types that tsc reads; a clean clone has none yet.

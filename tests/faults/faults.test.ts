@@ -3,8 +3,8 @@ import { FAULTS } from './schedule'
 import { runSchedule, type Bench } from './run'
 import { closeAll, openAll } from './session'
 
-/** Ten schedules that together hold every kind of fault but one that needs a disk of its own; `npm run faults` runs two hundred. */
-const SEEDS = [1, 3, 5, 7, 9, 11, 13, 14, 16, 18]
+/** Ten schedules that together hold every kind of fault; `npm run faults` runs two hundred. */
+const SEEDS = [1, 3, 5, 6, 7, 9, 11, 14, 16, 18]
 let bench: Bench
 const met = new Set<string>()
 
