@@ -106,7 +106,7 @@ export function useVisitLog(begun: Begun): VisitLog {
     const end = await trySending(bench)
     if (end) {
       setRefused(end.problem)
-      setUnread((before) => before + end.unread)
+      setUnread((before) => Math.max(before, end.unread))
       setBench(end.bench)
       setClosed((before) => before || end.closed)
     }
