@@ -19,3 +19,6 @@ export async function openHouse(nowMs = Date.now()): Promise<OpenHouse> {
 
 /** Whether pages and database answer. */
 export const isHouseThere = async (): Promise<boolean> => (await readHouse()) !== null
+
+/** The key by which devices know this house from another; null when it was never set up. */
+export const houseKey = async (): Promise<string | null> => (await readHouse())?.key ?? null

@@ -1,7 +1,7 @@
 import { foldFurther, keptFoldOf, type KeptFold, type VisitEvent } from '@/core/visit'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
-import { addEvents, lastNumbers, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
+import { addEvents, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
 import { keepFold } from '@/data/folds'
 import { readVisit, readVisitLife, type VisitLife } from '@/data/visits'
 import { believed } from './believed'
@@ -66,19 +66,19 @@ async function takeIn(
     fresh.push(believed(event, visit, nowMs, fresh.length))
     return { id, taken: 'taken' }
   })
-  if (fresh.length > 0) {
-    await addEvents(visitId, fresh, nowMs)
-    await foldOnward(visitId, fold, fresh)
-    if (visit.closedMs !== null) await amendCard(visitId, [...log, ...fresh], fresh, nowMs)
-  }
+  if (fresh.length > 0) await addEvents(visitId, fresh, nowMs)
+  const gained = await readLogSince(visitId, since)
   const closed = visit.closedMs !== null
-  return { ok: true, value: { answers, nowMs, closed, ...(await readLogSince(visitId, since)) } }
+  if (fresh.length > 0) {
+    await foldOnward(visitId, fold, fresh, gained.no)
+    if (closed) await amendCard(visitId, [...log, ...fresh], fresh, nowMs)
+  }
+  return { ok: true, value: { answers, nowMs, closed, ...gained } }
 }
 
 /** Keeps the fold beside the log; one that cannot simply go on is made from the whole log. */
-async function foldOnward(visitId: number, fold: KeptFold, fresh: readonly VisitEvent[]): Promise<void> {
+async function foldOnward(visitId: number, fold: KeptFold, fresh: readonly VisitEvent[], no: number): Promise<void> {
   const kept = foldFurther(fold, fresh) ?? keptFoldOf(await readLog(visitId))
-  const no = (await lastNumbers([visitId])).get(visitId) ?? 0
   await keepFold(visitId, { no, kept })
 }
 

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { problemsOf, type Problem, type Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 import { appendEvents, type Sent, type Taken } from '@/service/visit/appendEvents'
-import { writtenTo } from '../../../sentFromHere'
+import { notWritten } from '../../../sentFromHere'
 
 const MOST_EVENTS = 500
 const Asked = z.strictObject({
@@ -21,8 +21,8 @@ interface Params {
  * and what the log has gained since the number the device knows comes back.
  */
 export async function POST(request: Request, { params }: Params): Promise<Response> {
-  const house = await writtenTo(request)
-  if (house instanceof Response) return house
+  const refused = await notWritten(request)
+  if (refused) return refused
   const asked = Asked.safeParse(await request.json().catch(() => null))
   if (!asked.success) return answer({ ok: false, problems: problemsOf(asked.error) }, 400)
   const { events, since } = asked.data

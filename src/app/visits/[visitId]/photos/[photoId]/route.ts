@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { refuse, type Result } from '@/core/result'
 import { MOST_BYTES, keepPhoto, readPhoto } from '@/service/visit/photos'
-import { writtenTo } from '../../../../sentFromHere'
+import { notWritten } from '../../../../sentFromHere'
 
 interface Params {
   params: Promise<{ visitId: string; photoId: string }>
@@ -13,8 +13,8 @@ const PhotoId = z.uuid()
 export async function PUT(request: Request, { params }: Params): Promise<Response> {
   const { visitId, photoId } = await params
   const id = PhotoId.safeParse(photoId)
-  const house = await writtenTo(request)
-  if (house instanceof Response) return house
+  const refused = await notWritten(request)
+  if (refused) return refused
   if (!id.success) return answer(refuse('photo', 'A picture needs an id of its own.'), 400)
   if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES)
     return answer(refuse('photo', 'The picture is larger than 3 MB.'), 413)
