@@ -1,21 +1,11 @@
-import { By } from 'selenium-webdriver'
 import type { Driver as ChromeDriver } from 'selenium-webdriver/chrome'
-import { afterAll, describe, expect, it } from 'vitest'
-import { PageProxy } from '../faults/proxy'
-import { openFor, type Opened } from './kovit'
+import { describe, expect, it } from 'vitest'
+import { openBehind, type Behind } from './behind'
 import { onDevice } from './onDevice'
 
-const HOME = '.kovit-test/device'
-let { driver, page, kovit } = {} as Opened
-let proxy: PageProxy
-openFor(HOME, async (opened) => {
-  ;({ driver, page, kovit } = opened)
-  proxy = await PageProxy.start(() => Number(new URL(kovit.address).port))
-})
-afterAll(() => proxy.stop())
+let { driver, page, kovit, proxy, says: sees } = {} as Behind
+openBehind('.kovit-test/device', (behind) => ({ driver, page, kovit, proxy, says: sees } = behind))
 
-const line = async () => (await driver.findElement(By.css('[role=status]'))).getText()
-const sees = (words: string) => page.until(async () => (await line()).includes(words), `not said: ${words}`)
 /** The dogs that are on the bench in the demo, by the order of the day: Quill first. */
 let benches: string[] = []
 const toBench = async (nth: number) => {

@@ -1,36 +1,10 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { PageProxy } from '../faults/proxy'
-import type { Driver as ChromeDriver } from 'selenium-webdriver/chrome'
 import { By } from 'selenium-webdriver'
-import { openFor, type Opened } from './kovit'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { openBehind, type Behind } from './behind'
 
-const HOME = '.kovit-test/offline'
-let { driver, page, kovit } = {} as Opened
+let { driver, page, proxy, network, says: sees } = {} as Behind
+openBehind('.kovit-test/offline', (behind) => ({ driver, page, proxy, network, says: sees } = behind))
 
-let proxy: PageProxy
-openFor(HOME, async (opened) => {
-  ;({ driver, page, kovit } = opened)
-  proxy = await PageProxy.start(() => Number(new URL(kovit.address).port))
-})
-afterAll(() => proxy.stop())
-
-/** The network goes and comes: for the page by the driver, and for the service worker, which the driver does not reach, on the way. */
-async function network(offline: boolean) {
-  if (offline) proxy.cut()
-  else proxy.trouble = { kind: 'none' }
-  await (driver as ChromeDriver).setNetworkConditions({
-    offline,
-    latency: 0,
-    download_throughput: -1,
-    upload_throughput: -1,
-  } as never)
-}
-const line = async () => (await driver.findElement(By.css('[role=status]'))).getText()
-const sees = (words: string | RegExp) =>
-  page.until(
-    async () => (typeof words === 'string' ? (await line()).includes(words) : words.test(await line())),
-    `${words}`,
-  )
 const stage = async () => (await driver.findElement(By.css('[aria-label="This stage"] h1'))).getText()
 const keptPages = () =>
   driver.executeAsyncScript<string[]>(
