@@ -109,7 +109,7 @@ describe('one dog, all the way', () => {
     expect(await stageNow()).toBe('brush-out')
   })
 
-  const allSent = () => page.until(async () => !(await page.text()).includes('Kept here'), 'all sent')
+  const allSent = () => page.until(async () => (await page.text()).includes('All sent'), 'all sent')
 
   it('works without a network and sends what it kept', async () => {
     // What the closed screen did not get to send, this one sends for it.
@@ -120,7 +120,7 @@ describe('one dog, all the way', () => {
     await page.key('n')
     await page.type("//textarea[@aria-label='Note in words']", 'written in the van')
     await page.press('Keep the note')
-    await page.sees('Kept here, 1 note to send.')
+    await page.sees('1 note waits')
     await driver.navigate().refresh()
     await page.sees('written in the van')
     await allSent()
