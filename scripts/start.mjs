@@ -198,12 +198,22 @@ async function stop(code, why) {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
   process.on(signal, () => void stop(0, 'Stopping the pages and the database.'))
 
-/** Started by npm, it ends with npm, also where that one was killed and could not hand the signal on. */
-const parent = process.ppid
-if (process.env.npm_lifecycle_event === 'start')
+/**
+ * Started by npm, it ends with npm, also where that one was killed and could not hand the signal on. Between the two stands
+ * a shell of npm's, on most machines: then its parent is watched too.
+ */
+const parentOf = (pid) => {
+  const file = `/proc/${pid}/stat`
+  return existsSync(file) ? readFileSync(file, 'utf8').split(') ').at(-1).split(' ')[1] : ''
+}
+const isNpmsShell = (pid) => isAlive(pid, 'scripts/start.mjs')
+const above = () => [process.ppid, isNpmsShell(process.ppid) ? parentOf(process.ppid) : ''].join()
+if (process.env.npm_lifecycle_event === 'start') {
+  const line = above()
   setInterval(() => {
-    if (process.ppid !== parent) void stop(0, 'npm has ended: stopping the pages and the database.')
+    if (above() !== line) void stop(0, 'npm has ended: stopping the pages and the database.')
   }, 1000).unref()
+}
 
 main().catch(async (error) => {
   explain(error)
