@@ -77,7 +77,7 @@ export function errorNumber(error: unknown): number | null {
   return typeof parent?.errno === 'number' ? parent.errno : null
 }
 
-/** Whether an error says that the database is away, or did not answer in time: what was asked was not done. */
+/** Whether an error says that the database is away, or did not answer in time: what was asked may have been done. */
 export function isAway(error: unknown): boolean {
   const { parent } = error as { parent?: { fatal?: unknown } }
   return error instanceof ConnectionError || parent?.fatal === true

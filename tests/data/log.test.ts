@@ -60,6 +60,11 @@ describe('the fold beside the log', () => {
     await database.models.visitFold.update({ no: 1 }, { where: { visitId } })
     expect((await visitStates([visitId])).get(visitId)).toEqual(foldVisit(await readLog(visitId)))
   })
+  it('that cannot be read is not there, and the log is read', async () => {
+    await database.models.visitFold.update({ no: 2 ** 40, fold: '{"of":"a later Kovit"}' }, { where: { visitId } })
+    expect(await kept()).toBeUndefined()
+    expect((await visitStates([visitId])).get(visitId)).toEqual(foldVisit(await readLog(visitId)))
+  })
   it('is put right at the close where it differs from the log', async () => {
     await appendEvents(visitId, [happened(60, { kind: 'finished' })], NINE)
     const wrong = JSON.stringify({ ...(await kept()), last: null })

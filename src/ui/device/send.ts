@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 import { deviceClock } from './clock'
-import { lookAt, settleBench } from './kept'
+import { lookAt, notKept, settleBench } from './kept'
 import { NoAnswer, askServer } from './link'
 import { oneSender, otherLivingPages, tellTabs } from './oneSender'
 import {
@@ -57,7 +57,7 @@ export async function postEvents(visitId: number, events: readonly VisitEvent[],
   if (!answer.ok) return answer
   const sent = Sent.parse(answer.value)
   if (clock.heard(sent.nowMs, askedMs, clock.steady().ms))
-    await putTimesRight(clock.skewMs(), clock.steady()).catch(() => {})
+    await putTimesRight(clock.skewMs(), clock.steady()).catch(notKept)
   return { ok: true, value: sent }
 }
 
@@ -80,11 +80,13 @@ export async function sendBench(bench: BenchKey): Promise<SendEnd> {
     // What was noted before the server was heard gets its right time before it is sent; a slow answer tells little.
     for (let asked = 0; deviceClock().errorMs() > SURE_MS && asked < MOST_ASKED; asked++)
       await sendSome(here, visitId, 0)
-    for (let more = true; more;) {
+    // A device that cannot let go of what was taken would send it for ever.
+    for (let [more, before] = [true, Infinity]; more;) {
       const { left, ...said } = await sendSome(here, visitId, BATCH)
       const { problem } = said
       end = { ...end, ...said, unread: end.unread + said.unread }
-      more = left > 0 && problem === null
+      more = left > 0 && left < before && problem === null
+      before = left
     }
     await sendPhotos(here, visitId)
   })
