@@ -8,7 +8,7 @@ const only = (message, ...patterns) => ({
 const rules = [
   ...next,
   ...typescript,
-  { ignores: ['.next/**', '.kovit/**', '.kovit-test/**', 'next-env.d.ts'] },
+  { ignores: ['.next/**', '.kovit/**', '.kovit-own/**', '.kovit-test/**', 'next-env.d.ts'] },
   {
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',

@@ -23,8 +23,12 @@ import { keepRunning } from './lib/watch.mjs'
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 process.chdir(root)
-const home = resolve(process.env.KOVIT_HOME ?? '.kovit')
 const ownUrl = process.env.KOVIT_DATABASE_URL
+/** `npm start` is the demo; `npm start -- --own` is a book of one's own, in another home, and empty. */
+const isOwn = process.argv.includes('--own')
+const home = resolve(process.env.KOVIT_HOME ?? (isOwn ? '.kovit-own' : '.kovit'))
+/** A database that somebody else keeps is never filled unless it is asked for. */
+const isDemo = process.argv.includes('--demo') || (!isOwn && !ownUrl)
 const FIRST_PORT = 3000
 const PORTS = 50
 const KEPT_HERE = ['mariadb', 'mariadb.made', 'mariadb.log', 'database.json']
@@ -40,6 +44,8 @@ let claimed = false
 
 async function main() {
   checkNode()
+  if (isOwn && process.argv.includes('--demo'))
+    throw new Trouble('A book of one’s own holds no demo. Give either --own or --demo.')
   checkRoom()
   await claimHome()
   if (process.argv.includes('--fresh')) await putAside()
@@ -51,7 +57,7 @@ async function main() {
   await ensureBuild()
   const port = await pickPort()
   await step('Starting the pages', () => watchPages(url, port))
-  process.stdout.write(`\nKovit is open at http://127.0.0.1:${port}\nCtrl-C stops it.\n`)
+  process.stdout.write(`\nKovit is open at http://127.0.0.1:${port}${isDemo ? ' with the demo' : ''}\nCtrl-C stops it.\n`)
 }
 
 const say = (words) => process.stdout.write(`${new Date().toTimeString().slice(0, 8)} ${words}\n`)
@@ -136,7 +142,8 @@ async function agrees(question) {
 }
 
 async function prepare(url) {
-  const said = await run(process.execPath, ['--import', 'tsx', 'scripts/database.ts'], {
+  const args = ['--import', 'tsx', 'scripts/database.ts', ...(isDemo ? ['--demo'] : []), ...(isOwn ? ['--own'] : [])]
+  const said = await run(process.execPath, args, {
     env: { ...process.env, KOVIT_DATABASE_URL: url },
   })
   return said.trim()

@@ -66,13 +66,13 @@ function toBooking(row: Row<BookingFields>): Booking {
 
 export async function readBooking(bookingId: number): Promise<Booking | null> {
   const row = await database().models.booking.findByPk(bookingId)
-  return row && toBooking(row)
+  return row && row.calledOffAt === null ? toBooking(row) : null
 }
 
-/** A booking whose row is held until the transaction ends. */
+/** A booking whose row is held until the transaction ends; one that was called off is not there any more. */
 export async function holdBooking(bookingId: number): Promise<Booking | null> {
   const row = await database().models.booking.findByPk(bookingId, HELD)
-  return row && toBooking(row)
+  return row && row.calledOffAt === null ? toBooking(row) : null
 }
 
 /** Bookings by id. */
@@ -85,7 +85,7 @@ export async function readBookingsById(ids: readonly number[]): Promise<Map<numb
 export async function readBookings(fromMs: number, toMs: number): Promise<Booking[]> {
   const startAt = { [Op.gte]: new Date(fromMs), [Op.lt]: new Date(toMs) }
   const rows = await database().models.booking.findAll({
-    where: { startAt },
+    where: { startAt, calledOffAt: null },
     order: [
       ['startAt', 'ASC'],
       ['id', 'ASC'],
@@ -96,7 +96,7 @@ export async function readBookings(fromMs: number, toMs: number): Promise<Bookin
 
 /** Bookings of some dogs that start at or after a moment, soonest first. */
 export async function readBookingsOfDogs(dogIds: readonly number[], fromMs: number): Promise<Booking[]> {
-  const where = { dogId: [...dogIds], startAt: { [Op.gte]: new Date(fromMs) } }
+  const where = { dogId: [...dogIds], startAt: { [Op.gte]: new Date(fromMs) }, calledOffAt: null }
   return (await database().models.booking.findAll({ where, order: [['startAt', 'ASC']] })).map(toBooking)
 }
 
@@ -119,6 +119,12 @@ export async function addBooking(booking: NewBooking): Promise<number> {
     mats: JSON.stringify(booking.mats),
   })
   return row.id
+}
+
+/** Takes a booking out of the book, with when and why. Its row should be held. */
+export async function callOff(bookingId: number, atMs: number, why: string): Promise<void> {
+  const change = { calledOffAt: new Date(atMs), calledOffWhy: why }
+  await database().models.booking.update(change, { where: { id: bookingId } })
 }
 
 /** Keeps what is asked and what was measured for a visit to come. Its row should be held. */

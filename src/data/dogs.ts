@@ -1,38 +1,33 @@
 import { literal } from 'sequelize'
 import { z } from 'zod'
 import { CoatId } from '@/core/coat'
-import { BuildId, FineMeasures, type Measured } from '@/core/build'
+import { BuildId, FineMeasures, measuredOf } from '@/core/build'
+import { DogMore, type DogFile } from '@/core/dog'
 import { Behaviour } from '@/core/plan'
 import { HealthFact } from '@/core/health'
+import { Standing } from '@/core/household'
 import type { Row } from './models'
 import type { DogFields } from './models/rows'
 import { HELD, database } from './connection'
 import { jsonOf } from './jsonOf'
 
-export interface Dog extends FineMeasures {
+/** A dog as it is kept: its file, its measures beside the others, and how it stands to this house. */
+export interface Dog extends FineMeasures, Omit<DogFile, 'measures'> {
   id: number
   householdId: number
-  name: string
-  breed: string
-  coat: CoatId
-  build: BuildId
-  weightKg: number
-  heightCm: number | null
-  lengthCm: number | null
-  bornOn: string
-  sex: 'male' | 'female'
-  neutered: boolean
-  lightSkin: boolean
-  faceShape: 'normal' | 'flat'
-  behaviour: Behaviour
-  health: HealthFact[]
+  standing: Standing
+  /** Of the last groom, when the next one is due, and when a wish that waits will be possible. */
+  groomedOn: string | null
+  dueOn: string | null
+  wishOn: string | null
   /** Grows with every change; a change made from an older one is stale. */
   version: number
 }
 
 /** @throws when a stored row does not fit a dog */
 export function toDog(row: Row<DogFields>): Dog {
-  const { id, householdId, name, breed, weightKg, heightCm, lengthCm, bornOn } = row
+  const { id, householdId, name, breed, weightKg, heightCm, lengthCm, bornOn, vaccinatedOn } = row
+  const { groomedOn, dueOn, wishOn } = row
   return {
     id,
     householdId,
@@ -42,16 +37,48 @@ export function toDog(row: Row<DogFields>): Dog {
     heightCm,
     lengthCm,
     bornOn,
+    vaccinatedOn,
+    groomedOn,
+    dueOn,
+    wishOn,
     coat: CoatId.parse(row.coat),
     build: BuildId.parse(row.build),
-    sex: z.enum(['male', 'female']).parse(row.sex),
-    neutered: Boolean(row.neutered),
+    sex: z.enum(['male', 'female']).nullable().parse(row.sex),
+    neutered: row.neutered === null ? null : Boolean(row.neutered),
     lightSkin: Boolean(row.lightSkin),
     faceShape: z.enum(['normal', 'flat']).parse(row.faceShape),
     behaviour: jsonOf(Behaviour, row.behaviour),
     health: jsonOf(z.array(HealthFact), row.health),
+    standing: Standing.parse(row.standing),
+    more: jsonOf(DogMore, row.more),
     version: row.rowVersion,
     ...jsonOf(FineMeasures, row.measures),
+  }
+}
+
+/** A dog's file with its finer measures in a place of their own, as it is changed. */
+export function fileOf(dog: Dog): DogFile {
+  const { name, breed, coat, build, weightKg, heightCm, lengthCm, bornOn, sex, neutered, lightSkin, faceShape } = dog
+  const { behaviour, health, vaccinatedOn, more } = dog
+  const { heightCm: _, lengthCm: __, ...measures } = measuredOf(dog)
+  return {
+    name,
+    breed,
+    coat,
+    build,
+    weightKg,
+    heightCm,
+    lengthCm,
+    measures,
+    bornOn,
+    sex,
+    neutered,
+    lightSkin,
+    faceShape,
+    behaviour,
+    health,
+    vaccinatedOn,
+    more,
   }
 }
 
@@ -62,6 +89,12 @@ export async function readDog(dogId: number): Promise<Dog | null> {
 
 export async function readDogs(): Promise<Dog[]> {
   const rows = await database().models.dog.findAll({ order: [['name', 'ASC']] })
+  return rows.map(toDog)
+}
+
+/** The dogs of a household. */
+export async function readDogsOf(householdId: number): Promise<Dog[]> {
+  const rows = await database().models.dog.findAll({ where: { householdId }, order: [['name', 'ASC']] })
   return rows.map(toDog)
 }
 
@@ -77,72 +110,25 @@ export async function holdDog(dogId: number): Promise<Dog | null> {
   return row && toDog(row)
 }
 
-export type NewDog = Omit<Dog, 'id' | 'version'>
+/** What of a dog's row may be changed: fields of its file, and where it stands. */
+export type DogChange = Partial<DogFile> &
+  Partial<Pick<Dog, 'householdId' | 'standing' | 'groomedOn' | 'dueOn' | 'wishOn'>>
 
-const columnsOf = (dog: Partial<NewDog>): Partial<DogFields> => {
-  const { behaviour, health, ...rest } = dog
-  const fine = Object.fromEntries(Object.entries(rest).filter(([key]) => key in FineMeasures.shape))
-  const plain = Object.fromEntries(Object.entries(rest).filter(([key]) => !(key in FineMeasures.shape)))
-  return {
-    ...plain,
-    ...(behaviour ? { behaviour: JSON.stringify(behaviour) } : {}),
-    ...(health ? { health: JSON.stringify(health) } : {}),
-    ...(Object.keys(fine).length > 0 ? { measures: JSON.stringify(fine) } : {}),
-  }
-}
+const columnsOf = ({ behaviour, health, measures, more, ...plain }: DogChange): Partial<DogFields> => ({
+  ...plain,
+  ...(behaviour ? { behaviour: JSON.stringify(behaviour) } : {}),
+  ...(health ? { health: JSON.stringify(health) } : {}),
+  ...(measures ? { measures: JSON.stringify(measures) } : {}),
+  ...(more ? { more: JSON.stringify(more) } : {}),
+})
 
 /** @returns the id of the new dog */
-export async function addDog(dog: NewDog): Promise<number> {
-  return (await database().models.dog.create(columnsOf(dog))).id
+export async function addDog(householdId: number, file: DogFile): Promise<number> {
+  return (await database().models.dog.create({ ...columnsOf(file), householdId })).id
 }
 
 /** Changes what is known of a dog. Its row should be held. */
-export async function changeDog(dogId: number, change: Partial<NewDog>): Promise<void> {
+export async function changeDog(dogId: number, change: DogChange): Promise<void> {
   const rowVersion = literal('row_version + 1') as unknown as number
   await database().models.dog.update({ ...columnsOf(change), rowVersion }, { where: { id: dogId } })
-}
-
-/** Sets all measures of a dog but height and length anew; a measure left out is a usual dog's again. Its row should be held. */
-export async function changeMeasures(dogId: number, build: BuildId, measured: Measured): Promise<void> {
-  const { heightCm, lengthCm, ...fine } = measured
-  await database().models.dog.update(
-    {
-      build,
-      heightCm: heightCm ?? null,
-      lengthCm: lengthCm ?? null,
-      measures: JSON.stringify(fine),
-      rowVersion: literal('row_version + 1') as unknown as number,
-    },
-    { where: { id: dogId } },
-  )
-}
-
-export interface Owner {
-  name: string
-  phone: string | null
-  place: string
-}
-
-export interface NewHousehold {
-  name: string
-  place: string
-  owner: Omit<Owner, 'place'>
-}
-
-/** A household with the owner who is called first. @returns its id */
-export async function addHousehold({ name, place, owner }: NewHousehold): Promise<number> {
-  const { models } = database()
-  const { id } = await models.household.create({ name, place })
-  await models.owner.create({ householdId: id, ...owner })
-  return id
-}
-
-/** Owners by household. */
-export async function readOwners(): Promise<Map<number, Owner>> {
-  const { owner, household } = database().models
-  const [owners, households] = await Promise.all([owner.findAll(), household.findAll()])
-  const places = new Map(households.map(({ id, place }) => [id, place]))
-  return new Map(
-    owners.map(({ householdId, name, phone }) => [householdId, { name, phone, place: places.get(householdId) ?? '' }]),
-  )
 }

@@ -11,20 +11,23 @@ export interface StaffMember {
   name: string
   role: 'groomer' | 'bather'
   work: Work
+  /** The day from which somebody works here no more. */
+  leftOn: string | null
   /** Grows with every change; a change made from an older one is stale. */
   version: number
 }
 
-/** Everybody who works here. @throws when a stored row does not fit */
+/** Everybody who works here, and who did. @throws when a stored row does not fit */
 export async function readStaff(): Promise<StaffMember[]> {
   const rows = await database().models.staff.findAll({ order: [['id', 'ASC']] })
   return rows.map(toMember)
 }
 
-const toMember = ({ id, name, role, work, rowVersion }: Row<StaffFields>): StaffMember => ({
+const toMember = ({ id, name, role, work, leftOn, rowVersion }: Row<StaffFields>): StaffMember => ({
   id,
   name,
   role,
+  leftOn,
   work: jsonOf(Work, work),
   version: rowVersion,
 })
@@ -36,14 +39,18 @@ export async function holdMember(id: number): Promise<StaffMember | null> {
 }
 
 /** @returns the id of who is new here */
-export async function addMember({ work, ...member }: Omit<StaffMember, 'id' | 'version'>): Promise<number> {
+export async function addMember({ work, ...member }: Omit<StaffMember, 'id' | 'version' | 'leftOn'>): Promise<number> {
   return (await database().models.staff.create({ ...member, work: JSON.stringify(work) })).id
 }
 
-/** Changes what somebody does and when. The row should be held. */
-export async function changeWork(id: number, work: Work): Promise<void> {
+/** Changes what somebody is called, does and when, and whether they work here. The row should be held. */
+export async function changeMember(
+  id: number,
+  { work, ...said }: Partial<Pick<StaffMember, 'name' | 'role' | 'work' | 'leftOn'>>,
+): Promise<void> {
   const rowVersion = literal('row_version + 1') as unknown as number
-  await database().models.staff.update({ work: JSON.stringify(work), rowVersion }, { where: { id } })
+  const change = { ...said, ...(work ? { work: JSON.stringify(work) } : {}), rowVersion }
+  await database().models.staff.update(change, { where: { id } })
 }
 
 export interface Station {

@@ -1,4 +1,4 @@
-import { Op, literal } from 'sequelize'
+import { Op, col, fn, literal } from 'sequelize'
 import { z } from 'zod'
 import { VISIT_FORMAT, readStoredCase, readStoredPlan } from '@/core/formats'
 import { LengthMm } from '@/core/lengths'
@@ -128,8 +128,34 @@ export async function readVisitsWithoutFacts(): Promise<number[]> {
   return rows.map(({ id }) => id)
 }
 
+/** The latest closed visit of each dog beside which nothing is written yet. */
+export async function readVisitsWithoutDue(): Promise<number[]> {
+  const rows = await database().models.visit.findAll({
+    attributes: ['id'],
+    where: {
+      closedAt: { [Op.ne]: null },
+      dogId: { [Op.in]: literal('(SELECT id FROM dogs WHERE groomed_on IS NULL)') },
+      id: { [Op.in]: literal(`(SELECT id FROM (SELECT id, ROW_NUMBER() OVER
+        (PARTITION BY dog_id ORDER BY started_at DESC, id DESC) AS place
+        FROM visits WHERE closed_at IS NOT NULL) AS ranked WHERE place = 1)`) },
+    },
+  })
+  return rows.map(({ id }) => id)
+}
+
 export const countVisits = (dogId: number): Promise<number> =>
   database().models.visit.count({ where: { dogId, closedAt: { [Op.ne]: null } } })
+
+/** How often each of some dogs was here. */
+export async function countVisitsOf(dogIds: readonly number[]): Promise<Map<number, number>> {
+  const rows = await database().models.visit.findAll({
+    attributes: ['dogId', [fn('COUNT', col('id')), 'n']],
+    where: { dogId: [...dogIds], closedAt: { [Op.ne]: null } },
+    group: ['dogId'],
+    raw: true,
+  })
+  return new Map((rows as unknown as { dogId: number; n: number }[]).map(({ dogId, n }) => [dogId, Number(n)]))
+}
 
 export interface NewVisit {
   bookingId: number

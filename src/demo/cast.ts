@@ -11,6 +11,7 @@ export const DEMO_HOUSE = {
   name: 'Tern Harbour salon',
   place: 'Tern Harbour',
   unit: 'mm' as const,
+  works: 'salon' as const,
 }
 
 /** Every day alike: the demo's today may be any. */
@@ -40,6 +41,9 @@ export const DEMO_STATIONS = [
 
 export const DEMO_BLADES = ['40', '30', '15', '10', '7F', '5F', '4F'] as const
 export const DEMO_COMBS = ['4', '2', '1½', '1', '0', 'A'] as const
+
+/** Numbers that are kept free for stories. Source: the telephone regulator of the United Kingdom, from memory. */
+export const DEMO_NUMBERS = '01632 9601'
 
 export const DEMO_HOUSEHOLDS = [
   { name: 'Marsh', place: '4 Ropewalk', owner: 'Hedda Marsh' },

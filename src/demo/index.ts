@@ -1,8 +1,12 @@
 import dayjs from 'dayjs'
-import { takeInDog, takeInHousehold } from '@/service/dog/takeInDog'
-import { openHouse } from '@/service/house/openHouse'
-import { newStation } from '@/service/house/peopleAndStations'
-import { addPerson, setUpHouse } from '@/service/house/setUpHouse'
+import { usualOf } from '@/core/breeds'
+import { newFile, type DogFile } from '@/core/dog'
+import { SET_UP_STEPS, type SetUpStep } from '@/core/house'
+import { takeInDog } from '@/service/dog/takeInDog'
+import { openHouse, type OpenHouse } from '@/service/house/openHouse'
+import { addPerson } from '@/service/house/people'
+import { passStep, setUpHouse } from '@/service/house/setUpHouse'
+import { newStation } from '@/service/house/stations'
 import { addToKit, changeKit } from '@/service/kit/houseKit'
 import { together } from '@/service/together'
 import {
@@ -11,6 +15,7 @@ import {
   DEMO_DOGS,
   DEMO_HOUSE,
   DEMO_HOUSEHOLDS,
+  DEMO_NUMBERS,
   DEMO_STAFF,
   DEMO_STATIONS,
   type DemoDog,
@@ -33,7 +38,7 @@ export async function makeDemo(nowMs: number): Promise<string> {
   const [wren, ansel] = (await makeHouse(clock.timeZone, nowMs)) as [Person, Person]
   const house = await openHouse(nowMs)
   const chance = seeded(SEED)
-  const dogs = await makeDogs(nowMs)
+  const dogs = await makeDogs(house)
   let visits = 0
   for (const [index, { id, dog }] of dogs.entries())
     // One dog's years as one thing: they are there or they are not, and the disk is waited for once.
@@ -50,6 +55,7 @@ const TEN = { label: 'face and feet', sharpenedDaysAgo: 90 }
 
 async function makeHouse(timeZone: string, nowMs: number): Promise<Person[]> {
   done(await setUpHouse({ ...DEMO_HOUSE, timeZone }))
+  for (const step of Object.keys(SET_UP_STEPS) as SetUpStep[]) done(await passStep(step))
   const people: Person[] = []
   for (const person of DEMO_STAFF) people.push({ ...done(await addPerson(person)), name: person.name })
   for (const station of DEMO_STATIONS) done(await newStation(station))
@@ -62,34 +68,46 @@ async function makeHouse(timeZone: string, nowMs: number): Promise<Person[]> {
   return people
 }
 
-async function makeDogs(nowMs: number): Promise<{ id: number; dog: DemoDog }[]> {
+/** A vaccination lies back so many days, by the place of the dog in the list; some are due again. Demo. */
+const vaccinatedDaysAgo = (index: number): number => 20 + ((index * 53) % 430)
+
+async function makeDogs(house: OpenHouse): Promise<{ id: number; dog: DemoDog }[]> {
   const homes = new Map<string, number>()
-  for (const { name, place, owner } of DEMO_HOUSEHOLDS)
-    homes.set(name, done(await takeInHousehold({ name, place, owner: { name: owner, phone: null } })).householdId)
   const made: { id: number; dog: DemoDog }[] = []
-  for (const dog of DEMO_DOGS) {
-    const { name, breed, coat, build, weightKg, heightCm, lengthCm, sex, behaviour, health } = dog
-    const { dogId } = done(
-      await takeInDog({
-        name,
-        breed,
-        coat,
-        build,
-        weightKg,
-        heightCm,
-        lengthCm,
-        sex,
-        behaviour,
-        health,
-        householdId: homes.get(dog.household) ?? 0,
-        bornOn: dayjs(nowMs).subtract(dog.ageYears, 'year').subtract(40, 'day').format('YYYY-MM-DD'),
-        neutered: true,
-        lightSkin: false,
-        faceShape: 'normal',
-        measures: dog.measures ?? {},
-      }),
+  for (const [index, dog] of DEMO_DOGS.entries()) {
+    const { householdId, dogId } = done(
+      await takeInDog({ caller: callerOf(dog, homes), dog: fileFor(dog, index, house.nowMs), booking: null }, house),
     )
+    homes.set(dog.household, householdId)
     made.push({ id: dogId, dog })
   }
   return made
+}
+
+/** Who brings a dog: its household, which is new with its first one. */
+function callerOf({ household }: DemoDog, homes: ReadonlyMap<string, number>) {
+  const householdId = homes.get(household)
+  if (householdId !== undefined) return { kind: 'known' as const, householdId }
+  const at = DEMO_HOUSEHOLDS.findIndex(({ name }) => name === household)
+  const { owner = household, place = '' } = DEMO_HOUSEHOLDS[at] ?? {}
+  const phone = `${DEMO_NUMBERS}${String(at + 1).padStart(2, '0')}`
+  return { kind: 'new' as const, name: owner, phone, place, household, agreed: { messages: true, pictures: at % 3 !== 0 } }
+}
+
+function fileFor(dog: DemoDog, index: number, nowMs: number): DogFile {
+  const { heightCm, lengthCm, sex, behaviour, health } = dog
+  const day = (daysAgo: number) => dayjs(nowMs).subtract(daysAgo, 'day')
+  return {
+    ...newFile({ name: dog.name, breed: dog.breed, coat: dog.coat, build: dog.build, weightKg: dog.weightKg }),
+    heightCm,
+    lengthCm,
+    sex,
+    behaviour,
+    health,
+    bornOn: day(40).subtract(dog.ageYears, 'year').format('YYYY-MM-DD'),
+    neutered: true,
+    measures: dog.measures ?? {},
+    faceShape: usualOf(dog.breed)?.face ?? 'normal',
+    vaccinatedOn: day(vaccinatedDaysAgo(index)).format('YYYY-MM-DD'),
+  }
 }

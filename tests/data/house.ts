@@ -121,10 +121,25 @@ export const houseAt = (nowMs: number) => ({
   place: 'Quay',
   timeZone: 'UTC',
   unit: 'mm' as const,
+  works: 'salon' as const,
+  opening: {},
+  van: {},
+  seen: [],
+  version: 1,
+  demo: false,
   time: TIME,
   nowMs,
-  staff: [{ id: 1, name: 'Wren', role: 'groomer' as const, work: {}, version: 1 }],
+  staff: [wrenWithId(1)],
+  everybody: [wrenWithId(1)],
   nameOf: () => 'Wren',
+})
+export const wrenWithId = (id: number) => ({
+  id,
+  name: 'Wren',
+  role: 'groomer' as const,
+  work: {},
+  leftOn: null,
+  version: 1,
 })
 export const fileOf = (bookingId: number) => bookingFile(bookingId, TIME)
 

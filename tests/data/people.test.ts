@@ -2,8 +2,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Database } from '@/data/connection'
 import { addStation, readStaff, readStations, retireStation } from '@/data/people'
 import { MOST_BYTES, keepPhoto, readPhoto } from '@/service/visit/photos'
-import { saveWork } from '@/service/house/peopleAndStations'
-import { NINE, bookQuill, openHouse, startVisit, type Server } from './house'
+import { changePerson } from '@/service/house/people'
+import { NINE, bookQuill, openHouse, startVisit, wrenWithId, type Server } from './house'
 
 let server: Server
 let database: Database
@@ -16,12 +16,12 @@ afterAll(async () => {
 describe('people and stations', () => {
   it('keep what somebody does and when; nothing said is any time', async () => {
     const { id } = await database.models.staff.create({ name: 'Wren', role: 'groomer' })
-    expect(await readStaff()).toEqual([{ id, name: 'Wren', role: 'groomer', work: {}, version: 1 }])
+    expect(await readStaff()).toEqual([wrenWithId(id)])
     const work = { skills: ['clip' as const], hours: { Mon: { from: '08:30', to: '17:00' } } }
-    expect(await saveWork({ id, work, version: 1 })).toEqual({ ok: true, value: { version: 2 } })
+    expect(await changePerson({ id, work, version: 1 })).toEqual({ ok: true, value: { version: 2 } })
     expect((await readStaff())[0]).toMatchObject({ work, version: 2 })
-    expect(await saveWork({ id, work: {}, version: 1 })).toMatchObject({ ok: false, problems: [{ path: 'version' }] })
-    expect(await saveWork({ id: 999, work })).toMatchObject({ ok: false, problems: [{ path: 'id' }] })
+    expect(await changePerson({ id, work: {}, version: 1 })).toMatchObject({ ok: false, problems: [{ path: 'version' }] })
+    expect(await changePerson({ id: 999, work })).toMatchObject({ ok: false, problems: [{ path: 'id' }] })
   })
   it('a station is taken out and put back', async () => {
     await addStation('Window table', 'table')

@@ -76,7 +76,7 @@ describe('what a visit keeps of a dog', () => {
   })
   it('keeps its measures, and a measure left out is nobody’s again', async () => {
     const measures = (build: 'racy' | 'square', measured: object, id = dogId) =>
-      saveMeasures({ dogId: id, build, measured })
+      saveMeasures({ dogId: id, build, measured }, NINE)
     expect((await measures('racy', { heightCm: 51, muzzleCm: 9, ears: 'folded' })).ok).toBe(true)
     expect(await readDog(dogId)).toMatchObject({
       build: 'racy',

@@ -150,7 +150,7 @@ describe('two people at once', () => {
   it('a measure kept on one tablet is not overwritten by the other, which is told what changed', async () => {
     const seen = (await readDog(ids.dogId))?.version ?? 0
     const keep = (heightCm: number) =>
-      saveMeasures({ dogId: ids.dogId, build: 'square', measured: { heightCm, lengthCm: 52 }, version: seen })
+      saveMeasures({ dogId: ids.dogId, build: 'square', measured: { heightCm, lengthCm: 52 }, version: seen }, NINE)
     const kept = await Promise.all([keep(54), keep(50)])
     expect(failed(kept)).toHaveLength(1)
     const stays = (await readDog(ids.dogId))?.heightCm

@@ -119,12 +119,14 @@ export class Device {
     if (kind === 'undo') return press(footer(0))
     if (kind === 'pause') return press(footer(3))
     if (kind === 'note') {
+      // Opening the notes writes nothing: where a fault takes the page away before they are open, nothing was tapped.
       if (!(await press(footer(1)))) return false
-      await this.driver.wait(
-        async () => (await this.driver.findElements(By.css('[role=dialog] button'))).length > 0,
-        5000,
-      )
-      return press(`return document.querySelector('[role=dialog] button')`)
+      const until = Date.now() + KEPT_MS
+      while (Date.now() < until) {
+        if (await press(`return document.querySelector('[role=dialog] button')`)) return true
+        await pause(15)
+      }
+      return false
     }
     const main = await this.driver.executeScript<string>(
       `return document.querySelector('footer button:last-child').innerText`,

@@ -1,14 +1,14 @@
 import type { Metadata } from 'next'
-import { openHouse } from '@/service/house/openHouse'
 import { insightView } from '@/service/insight/insightView'
 import { Frame } from '@/ui/frame/Frame'
 import { InsightDesk } from '@/ui/insight/InsightDesk'
+import { theHouse } from '../theHouse'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Insight' }
 
 export default async function InsightPage() {
-  const house = await openHouse()
+  const house = await theHouse()
   return (
     <Frame here="Insight" house={house}>
       <InsightDesk view={await insightView(house)} />

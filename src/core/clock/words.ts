@@ -6,8 +6,9 @@ export function showSpan(ms: number): string {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
 }
 
-/** `4 years`, `7 months`: an age in months is said until a dog is two. */
-export function showAge(bornOn: Day, day: Day): string {
+/** `4 years`, `7 months`: an age in months is said until a dog is two. Null is *age not said*. */
+export function showAge(bornOn: Day | null, day: Day): string {
+  if (bornOn === null) return 'age not said'
   const months = monthsBetween(bornOn, day)
   if (months < 24) return `${months} months`
   return `${Math.floor(months / 12)} years`

@@ -10,5 +10,8 @@ export {
   outsideHours,
   weekdayOf,
 } from './people'
+export { Closed, Opening, USUAL_HOURS, clockOf, closedWhy, workingMinutes } from './opening'
+export { proposals } from './proposals'
+export type { Proposal, ProposalsAsked, Taken } from './proposals'
 export { overlapping } from './overlap'
 export type { Slot } from './overlap'

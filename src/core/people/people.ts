@@ -10,7 +10,7 @@ export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as con
 export const Weekday = z.enum(WEEKDAYS)
 export type Weekday = z.infer<typeof Weekday>
 
-const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'Give a time as 08:30.' })
+export const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'Give a time as 08:30.' })
 
 /** Hours of one weekday. */
 export const Hours = z
@@ -26,7 +26,7 @@ export const Work = z.strictObject({
 export type Work = z.infer<typeof Work>
 
 /** Where a dog is worked on. */
-export const STATION_KINDS = ['table', 'tub', 'dryer', 'cabinet'] as const
+export const STATION_KINDS = ['table', 'tub', 'dryer', 'cabinet', 'bay'] as const
 export const StationKind = z.enum(STATION_KINDS)
 export type StationKind = z.infer<typeof StationKind>
 
@@ -34,7 +34,8 @@ export type StationKind = z.infer<typeof StationKind>
 export const weekdayOf = (day: string): Weekday =>
   WEEKDAYS[(new Date(`${day}T12:00:00Z`).getUTCDay() + 6) % 7] as Weekday
 
-const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
+/** @example minutesOf('09:15') // 555 */
+export const minutesOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
 
 /**
  * Why a groom does not lie in somebody's hours; null when it does, or when nobody said what they are.

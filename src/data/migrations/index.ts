@@ -12,6 +12,7 @@ import { PHOTOS_PEOPLE_STATIONS } from './0007-photos-people-stations'
 import { PACE } from './0008-pace'
 import { ONE_TRUTH } from './0009-one-truth'
 import { KEPT_LOG } from './0010-kept-log'
+import { HOUSE_OF_ONES_OWN } from './0011-house-of-ones-own'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -25,6 +26,7 @@ const MIGRATIONS = [
   { name: '0008-pace', statements: PACE },
   { name: '0009-one-truth', statements: ONE_TRUTH },
   { name: '0010-kept-log', statements: KEPT_LOG },
+  { name: '0011-house-of-ones-own', statements: HOUSE_OF_ONES_OWN },
 ]
 
 /** What a database is refused with that a later Kovit has changed already. */

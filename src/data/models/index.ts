@@ -7,6 +7,7 @@ import type {
   CardZoneFields,
   DogFields,
   EventFields,
+  FileChangeFields,
   GroomFactsFields,
   GrowthPairFields,
   HouseFields,
@@ -39,6 +40,7 @@ export interface Models {
   houseCaution: Table<HouseCautionFields>
   household: Table<HouseholdFields>
   owner: Table<OwnerFields>
+  fileChange: Table<FileChangeFields>
   dog: Table<DogFields>
   booking: Table<BookingFields>
   card: Table<CardFields>
@@ -84,9 +86,21 @@ export function defineModels(sequelize: Sequelize): Models {
       timeZone: text,
       unit: text,
       houseKey: { type: STRING(36), defaultValue: UUIDV4 },
+      works: { ...text, defaultValue: 'salon' },
+      opening: { ...json, defaultValue: '{}' },
+      van: { ...json, defaultValue: '{}' },
+      seen: { ...json, defaultValue: '[]' },
+      rowVersion: counter,
     }),
     rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
-    staff: table('staff', { id, name: text, role: text, work: { ...json, defaultValue: '{}' }, rowVersion: counter }),
+    staff: table('staff', {
+      id,
+      name: text,
+      role: text,
+      work: { ...json, defaultValue: '{}' },
+      leftOn: { type: DATEONLY },
+      rowVersion: counter,
+    }),
     station: table('stations', { id, name: text, kind: text, retiredAt: { type: DATE(3) } }),
     photo: table('photos', {
       id: { type: STRING(36), primaryKey: true },
@@ -125,8 +139,34 @@ export function defineModels(sequelize: Sequelize): Models {
       madeAt: moment,
       retiredAt: { type: DATE(3) },
     }),
-    household: table('households', { id, name: text, place: text }),
-    owner: table('owners', { id, householdId: number, name: text, phone: optional, email: optional }),
+    household: table('households', {
+      id,
+      name: text,
+      place: text,
+      notes: { type: STRING(2000), defaultValue: '' },
+      joinedInto: { type: INTEGER },
+      rowVersion: counter,
+    }),
+    owner: table('owners', {
+      id,
+      householdId: number,
+      name: text,
+      phone: optional,
+      email: optional,
+      firstCalled: { type: BOOLEAN, defaultValue: false },
+      phoneTail: { type: STRING(9) },
+      agreed: { ...json, defaultValue: '{}' },
+      gone: { type: BOOLEAN, defaultValue: false },
+    }),
+    fileChange: table('file_changes', {
+      id,
+      ofKind: text,
+      ofId: number,
+      madeAt: moment,
+      madeBy: text,
+      beforeIt: json,
+      afterIt: json,
+    }),
     dog: table('dogs', {
       id,
       householdId: number,
@@ -138,13 +178,19 @@ export function defineModels(sequelize: Sequelize): Models {
       heightCm: { type: DECIMAL(5, 1), get: figure('heightCm') },
       lengthCm: { type: DECIMAL(5, 1), get: figure('lengthCm') },
       bornOn: { type: DATEONLY },
-      sex: text,
+      sex: optional,
       neutered: { type: BOOLEAN },
       lightSkin: { type: BOOLEAN },
       faceShape: text,
       behaviour: json,
       health: json,
       measures: { ...json, defaultValue: '{}' },
+      standing: { ...text, defaultValue: 'here' },
+      more: { ...json, defaultValue: '{}' },
+      vaccinatedOn: { type: DATEONLY },
+      groomedOn: { type: DATEONLY },
+      dueOn: { type: DATEONLY },
+      wishOn: { type: DATEONLY },
       rowVersion: counter,
     }),
     booking: table('bookings', {
@@ -161,6 +207,8 @@ export function defineModels(sequelize: Sequelize): Models {
       ownOrder: { ...json, defaultValue: '{}' },
       setting: text,
       rowVersion: counter,
+      calledOffAt: { type: DATE(3) },
+      calledOffWhy: optional,
     }),
     card: table('trim_cards', {
       id,

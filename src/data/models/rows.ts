@@ -6,6 +6,11 @@ export interface HouseFields {
   timeZone: string
   unit: 'mm' | 'inch'
   houseKey: string
+  works: string
+  opening: string
+  van: string
+  seen: string
+  rowVersion: number
 }
 export interface RuleFields {
   ruleId: string
@@ -16,6 +21,7 @@ export interface StaffFields {
   name: string
   role: 'groomer' | 'bather'
   work: string
+  leftOn: string | null
   rowVersion: number
 }
 export interface StationFields {
@@ -65,6 +71,10 @@ export interface HouseholdFields {
   id: number
   name: string
   place: string
+  notes: string
+  /** The household that this one was found to be. */
+  joinedInto: number | null
+  rowVersion: number
 }
 export interface OwnerFields {
   id: number
@@ -72,6 +82,19 @@ export interface OwnerFields {
   name: string
   phone: string | null
   email: string | null
+  firstCalled: boolean
+  phoneTail: string | null
+  agreed: string
+  gone: boolean
+}
+export interface FileChangeFields {
+  id: number
+  ofKind: string
+  ofId: number
+  madeAt: Date
+  madeBy: string
+  beforeIt: string
+  afterIt: string
 }
 export interface DogFields {
   id: number
@@ -84,13 +107,20 @@ export interface DogFields {
   heightCm: number | null
   lengthCm: number | null
   measures: string
-  bornOn: string
-  sex: string
-  neutered: boolean
+  bornOn: string | null
+  sex: string | null
+  neutered: boolean | null
   lightSkin: boolean
   faceShape: string
   behaviour: string
   health: string
+  standing: string
+  more: string
+  vaccinatedOn: string | null
+  /** Of the last groom, when the next one is due, and when a wish that waits will be possible. */
+  groomedOn: string | null
+  dueOn: string | null
+  wishOn: string | null
   rowVersion: number
 }
 export interface BookingFields {
@@ -107,6 +137,8 @@ export interface BookingFields {
   ownOrder: string
   setting: 'salon' | 'mobile'
   rowVersion: number
+  calledOffAt: Date | null
+  calledOffWhy: string | null
 }
 export interface CardFields {
   id: number

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { overlapping, type Slot } from '@/core/people'
+import { closedWhy, overlapping, type Slot } from '@/core/people'
 import { Request } from '@/core/request'
 import { refuse, type Result } from '@/core/result'
 import { Day, addDays } from '@/core/units'
@@ -24,7 +24,8 @@ export const BookingAsked = z.strictObject({
   request: Request.optional(),
   coatNowMm: LookOver.shape.coatNowMm.optional(),
   mats: LookOver.shape.mats.optional(),
-  /** Also where the groomer has another dog at that time. */
+  setting: z.enum(['salon', 'mobile']).optional(),
+  /** Also where the groomer has another dog at that time, or the house is closed. */
   anyway: z.boolean().default(false),
 })
 export type BookingAsked = z.infer<typeof BookingAsked>
@@ -56,10 +57,12 @@ export function bookVisit(asked: BookingAsked, house: OpenHouse): Promise<Result
       request: asked.request ?? (tidy ? { pattern: 'bath-tidy' as const } : { sameAsLast }),
       coatNowMm: asked.coatNowMm ?? {},
       mats: asked.mats ?? {},
-      setting: 'salon' as const,
+      setting: asked.setting ?? (house.works === 'van' ? ('mobile' as const) : ('salon' as const)),
     }
     const slotMin = await proposeSlot(draft, time)
     if (slotMin === null) return refuse('dogId', 'This dog is not in the book.')
+    const shut = anyway ? null : closedWhy(house.opening, day)
+    if (shut !== null) return refuse('anyway', `The house is ${shut}.`)
     const busy = anyway ? null : await busyWith({ startMs, slotMin }, staffId, time)
     if (busy !== null) return refuse('anyway', `${nameOf(staffId)} has ${busy} then; this groom takes ${slotMin} min.`)
     const bookingId = await addBooking({ ...draft, slotMin })

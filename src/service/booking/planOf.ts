@@ -1,14 +1,15 @@
-import { figureOf } from '@/core/figure'
+import { dogOfFile } from '@/core/dog'
 import { paceKeys, paceOn, type Pace } from '@/core/pace'
 import { makePlan, type Case } from '@/core/plan'
-import { monthsBetween } from '@/core/units'
 import { readBooking, type Booking } from '@/data/bookings'
+import { fileOf } from '@/data/dogs'
 import { readRules } from '@/data/houseRules'
 import { readKit } from '@/data/kit'
 import { readCells } from '@/data/pace'
 import { dogStanding, type DogStanding } from '../dog/dogStanding'
 import type { HouseTime } from '../house/houseTime'
 import { DAY_MS } from '../house/houseTime'
+import type { OpenHouse } from '../house/openHouse'
 
 /** A booking with everything its plan starts from. */
 export interface BookingFile {
@@ -56,22 +57,11 @@ export async function caseFor(booking: Booking, time: HouseTime): Promise<Bookin
   return { booking, standing, planned }
 }
 
-function dogCase({ dog, visits, rates }: DogStanding, date: string): Case['dog'] {
-  const { name, weightKg, sex, neutered, lightSkin, faceShape } = dog
-  const ageMonths = monthsBetween(dog.bornOn, date)
-  return {
-    ...figureOf(dog),
-    name,
-    weightKg,
-    sex,
-    neutered,
-    lightSkin,
-    faceShape,
-    visits,
-    ageMonths,
-    growthMmPerWeek: rates,
-  }
-}
+const dogCase = ({ dog, visits, rates }: DogStanding, date: string): Case['dog'] => ({
+  ...dogOfFile(fileOf(dog), date),
+  visits,
+  growthMmPerWeek: rates,
+})
 
 /** How fast this dog's groom goes with this groomer, as learned; null as long as learning has not paid. */
 export async function paceOf(
@@ -86,6 +76,23 @@ export async function paceOf(
 
 /** A slot is planned for against this before it is known, minutes; the proposal does not depend on it. */
 const ANY_SLOT_MIN = 120
+
+/** A groom that nobody has booked: the same as last time, or as the breed usually is, from today on. */
+export const draftOf = (dogId: number, { nowMs, staff, works }: OpenHouse, sameAsLast: boolean): Booking => ({
+  id: 0,
+  version: 1,
+  dogId,
+  staffId: staff[0]?.id ?? 0,
+  startMs: nowMs,
+  slotMin: ANY_SLOT_MIN,
+  service: 'Full groom',
+  request: sameAsLast ? { sameAsLast } : {},
+  coatNowMm: {},
+  coatSidesMm: {},
+  mats: {},
+  own: {},
+  setting: works === 'van' ? 'mobile' : 'salon',
+})
 
 /** The shortest slot that a booking's own plan holds at the house's chance; null when the dog is not there. */
 export async function proposeSlot(

@@ -1,5 +1,6 @@
+import { isHere } from '@/core/household'
 import { Day } from '@/core/units'
-import { readOwners, type Owner } from '@/data/dogs'
+import { readFirstCalled } from '@/data/households'
 import type { OpenHouse } from '../house/openHouse'
 import { dayEntries, type DayEntry } from './dayEntry'
 
@@ -23,9 +24,10 @@ export async function dayView(house: OpenHouse, asked: unknown) {
 
 /** Messages of the day's visits, with who they are for. */
 async function outbox(entries: readonly DayEntry[], { time }: OpenHouse) {
-  const some = entries.some(({ visit }) => (visit?.told.length ?? 0) > 0)
-  const owners = some ? await readOwners() : new Map<number, Owner>()
-  return entries.flatMap(({ visit, visitId, dog }) =>
+  // To a dog that is away or has died nothing is sent.
+  const told = entries.filter(({ visit, dog }) => (visit?.told.length ?? 0) > 0 && isHere(dog.standing))
+  const owners = await readFirstCalled(told.map(({ dog }) => dog.householdId))
+  return told.flatMap(({ visit, visitId, dog }) =>
     (visit?.told ?? []).map(({ words, atMs }) => {
       const owner = owners.get(dog.householdId)
       return {

@@ -2,13 +2,17 @@ import { COAT_FACTS, growthSteps, rateAt, readyOn } from '@/core/coat'
 import { showAge } from '@/core/clock'
 import { makePlan } from '@/core/plan'
 import { plannedSegments, visitSegments } from '@/core/strip'
+import { showDay } from '@/core/units'
 import { elapsedMin, NEW_VISIT, standing as standingPlan } from '@/core/visit'
 import { readBookingsOfDog, type Booking } from '@/data/bookings'
-import { readDog, readOwners } from '@/data/dogs'
+import { readDog, type Dog } from '@/data/dogs'
+import { readFirstCalled, readHousehold } from '@/data/households'
+import { STANDINGS, isHere } from '@/core/household'
 import { readVisitsOfDog, type StoredVisit } from '@/data/visits'
 import { caseFor } from '../booking/planOf'
 import type { OpenHouse } from '../house/openHouse'
 import { visitStates } from '../visit/visitStates'
+import { sexWords } from './dogFacts'
 import { dogRecords } from './dogRecords'
 import { dogStanding, type DogStanding } from './dogStanding'
 
@@ -25,18 +29,22 @@ export async function dogFileView(dogId: number, house: OpenHouse) {
   if (!standing) return null
   const { dog, card, lastCut, saved, lastVisit } = standing
   const today = time.day(nowMs)
-  const [visits, bookings, owners, records] = await Promise.all([
+  const [visits, bookings, owners, records, household] = await Promise.all([
     readVisitsOfDog(dogId, TAPES),
     readBookingsOfDog(dogId, time.startOfDay(today)),
-    readOwners(),
+    readFirstCalled([dog.householdId]),
     dogRecords(dogId),
+    readHousehold(dog.householdId),
   ])
   // What was wrapped up today is past; the next booking is the one still open.
   const isClosed = ({ id }: Booking) => visits.some(({ bookingId, closedMs }) => bookingId === id && closedMs !== null)
   const next = bookings.find((booking) => !isClosed(booking))
   return {
     dog,
-    facts: `${dog.breed}, ${dog.sex}${dog.neutered ? ', neutered' : ''}, ${showAge(dog.bornOn, today)}. Owner ${owners.get(dog.householdId)?.name ?? 'unknown'}. ${standing.visits} visits done.`,
+    facts: `${dog.breed}, ${sexWords(dog)}, ${showAge(dog.bornOn, today)}. Owner ${owners.get(dog.householdId)?.name ?? 'unknown'}. ${standing.visits} visits done.`,
+    household: { id: household?.id ?? dog.householdId, name: household?.name ?? '' },
+    standing: isHere(dog.standing) ? null : STANDINGS[dog.standing].says,
+    minded: mindedOf(dog),
     today,
     unit: house.unit,
     timeZone: house.timeZone,
@@ -54,6 +62,19 @@ export async function dogFileView(dogId: number, house: OpenHouse) {
     tapes: await tapesOf(house, visits, next ?? null),
     next: next ? nextOf(next, visits, house) : null,
   }
+}
+
+/** What is said of a dog besides what the plan reads; what nobody said is left out. */
+function mindedOf({ more, vaccinatedOn }: Dog): [string, string][] {
+  const helped = Object.entries(more.helped).map(([trigger, words]): [string, string] => [`Helped at ${trigger}`, words])
+  const said: [string, string][] = [
+    ['Medicine', more.medicine],
+    ['Vaccinated', vaccinatedOn === null ? '' : showDay(vaccinatedOn)],
+    ['Vet', more.vet],
+    ['Left by others', more.earlier],
+    ['Notes', more.notes],
+  ]
+  return [...said.filter(([, words]) => words !== ''), ...helped]
 }
 
 /** Where the card that stands comes from. */

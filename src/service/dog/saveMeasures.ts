@@ -2,8 +2,9 @@ import { z } from 'zod'
 import { BuildId, Measured, measuresProblem } from '@/core/build'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
-import { changeMeasures, holdDog, type Dog } from '@/data/dogs'
+import { fileOf, holdDog, type Dog } from '@/data/dogs'
 import { stale } from '../stale'
+import { keepFile } from './changeDogFile'
 
 export const MeasuresAsked = z.strictObject({
   dogId: z.number().int().positive(),
@@ -14,19 +15,18 @@ export const MeasuresAsked = z.strictObject({
 })
 
 /** Keeps what was measured on a dog; a measure left out is a usual dog's again. Refused from a stale sheet. */
-export function saveMeasures({
-  dogId,
-  build,
-  measured,
-  version,
-}: z.infer<typeof MeasuresAsked>): Promise<Result<null>> {
+export function saveMeasures(
+  { dogId, build, measured, version }: z.infer<typeof MeasuresAsked>,
+  nowMs: number,
+): Promise<Result<null>> {
   return inTransaction(async () => {
     const problem = measuresProblem({ build, ...measured })
     if (problem) return refuse(problem.field, problem.sentence)
     const dog = await holdDog(dogId)
     if (!dog) return refuse('dogId', 'This dog is not in the book.')
     if (version !== undefined && version !== dog.version) return stale(dog.name, measuresIn(dog, build, measured))
-    await changeMeasures(dogId, build, measured)
+    const { heightCm = null, lengthCm = null, ...measures } = measured
+    await keepFile(dog, { ...fileOf(dog), build, heightCm, lengthCm, measures }, 'the tape', nowMs)
     return { ok: true, value: null }
   })
 }

@@ -2,6 +2,7 @@ import { doneByStage, NEW_VISIT } from '@/core/visit'
 import { readHouseCautions, readRules } from '@/data/houseRules'
 import { readStations } from '@/data/people'
 import { dayVisits } from '../day/dayEntry'
+import { stepsLeft } from './changeHouse'
 import type { OpenHouse } from './openHouse'
 
 /** What the house decided, its people and places, and the day's noise at the dryer. */
@@ -12,7 +13,19 @@ export async function houseView(house: OpenHouse) {
     readStations(),
     dryerMinutes(house),
   ])
-  return { rules, cautions, staff: house.staff, stations, dryer }
+  const { name, place, timeZone, unit, works, opening, van, version } = house
+  return {
+    facts: { name, place, timeZone, unit, works },
+    opening,
+    van,
+    version,
+    left: stepsLeft(house),
+    rules,
+    cautions,
+    staff: house.everybody,
+    stations,
+    dryer,
+  }
 }
 
 /** Minutes at the blower today, by groomer; what waits in the cabinet does not count. */

@@ -1,7 +1,7 @@
 import { cutCard, outcomes } from '@/core/visit'
 import { inTransaction } from '@/data/connection'
-import { readVisitsWithoutFacts } from '@/data/visits'
-import { keepLearned } from '../visit/keepAsCut'
+import { readVisitsWithoutDue, readVisitsWithoutFacts } from '@/data/visits'
+import { keepDue, keepLearned } from '../visit/keepAsCut'
 import { visitFile } from '../visit/visitFile'
 
 /** Writes what the house learns from grooms that were closed before this was written at the close. @returns how many */
@@ -12,6 +12,10 @@ export async function rebuildFacts(): Promise<number> {
     if (!file) continue
     const cut = cutCard(outcomes(file.now, file.visit))
     await inTransaction(() => keepLearned(file.stored, file.visit, file.now, cut))
+  }
+  for (const visitId of await readVisitsWithoutDue()) {
+    const file = await visitFile(visitId)
+    if (file) await keepDue(file.stored, file.now)
   }
   return missing.length
 }

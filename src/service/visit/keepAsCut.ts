@@ -20,7 +20,8 @@ import { addCard } from '@/data/cards'
 import { keepFacts } from '@/data/groomFacts'
 import { keepGrowthPairs } from '@/data/growth'
 import { keepBladeUse } from '@/data/kit'
-import { changeVisit, type StoredVisit } from '@/data/visits'
+import { changeDog } from '@/data/dogs'
+import { changeVisit, readVisitsOfDog, type StoredVisit } from '@/data/visits'
 
 /**
  * Makes what was cut the dog's next card version, and writes what follows from it: which wishes still wait, how long each
@@ -51,6 +52,19 @@ export async function keepAsCut(
   await changeVisit(stored.id, { cutCardId, leftBehind: { growing } })
   await keepBladeUse(stored.id, bladeMinutes(now.plan.stages, cut, visit), stored.closedMs ?? nowMs)
   await keepLearned(stored, visit, now, cut)
+  await keepDue(stored, now)
+}
+
+/** Says beside the dog when it was here, when it is due, and when a wish that waits will be possible: of its latest groom only. */
+export async function keepDue({ dogId, startedMs }: StoredVisit, { plan, case: known }: Standing): Promise<void> {
+  const [latest] = await readVisitsOfDog(dogId, 1)
+  if (latest && latest.startedMs > startedMs) return
+  const wishes = plan.growing.flatMap(({ readyOn }) => readyOn ?? [])
+  await changeDog(dogId, {
+    groomedOn: known.date,
+    dueOn: plan.return?.on ?? null,
+    wishOn: wishes.length === 0 ? null : (wishes.sort()[0] ?? null),
+  })
 }
 
 /** Writes, or writes again, what the house learns from a groom that was finished. */

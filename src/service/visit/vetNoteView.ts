@@ -1,5 +1,6 @@
 import { showAge } from '@/core/clock'
-import { readOwners } from '@/data/dogs'
+import { readFirstCalled } from '@/data/households'
+import { sexWords } from '../dog/dogFacts'
 import { dogRecords } from '../dog/dogRecords'
 import type { OpenHouse } from '../house/openHouse'
 import { visitFile } from './visitFile'
@@ -9,12 +10,12 @@ export async function vetNoteView(visitId: number, { time, name, place, timeZone
   const file = await visitFile(visitId)
   if (!file) return null
   const { dog, visit, booking } = file
-  const [earlier, owners] = await Promise.all([dogRecords(dog.id, visitId), readOwners()])
+  const [earlier, owners] = await Promise.all([dogRecords(dog.id, visitId), readFirstCalled([dog.householdId])])
   const day = time.day(booking.startMs)
   return {
     visitId,
     dog,
-    facts: `${dog.breed}, ${dog.sex}${dog.neutered ? ', neutered' : ''}, ${showAge(dog.bornOn, day)}, ${visit.weightKg ?? dog.weightKg} kg`,
+    facts: `${dog.breed}, ${sexWords(dog)}, ${showAge(dog.bornOn, day)}, ${visit.weightKg ?? dog.weightKg} kg`,
     owner: owners.get(dog.householdId)?.name ?? 'unknown',
     from: `${name}, ${place}`,
     day: time.longDay(booking.startMs),

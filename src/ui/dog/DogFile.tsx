@@ -32,6 +32,11 @@ export interface FileTape {
 export interface DogFileView {
   dog: FigureDog & { id: number; name: string; weightKg: number; behaviour: Behaviour }
   facts: string
+  household: { id: number; name: string }
+  /** Said of a dog that does not come any more. */
+  standing: string | null
+  /** What is to be minded besides the plan: medicine, vet, what helped. */
+  minded: [string, string][]
   today: string
   unit: LengthUnit
   card: { version: number; zones: CardEntry[] } | null
@@ -63,7 +68,10 @@ export function DogFile({ view, book }: DogFileProps) {
       <div className={styles.head}>
         <div>
           <h1 style={{ fontSize: 34 }}>{dog.name}</h1>
-          <p className="kv-quiet">{facts}</p>
+          <p className="kv-quiet">
+            {facts} <Link href={`/households/${view.household.id}`}>Household {view.household.name}</Link>
+            {view.standing && <b className="kv-caution"> {dog.name} {view.standing}.</b>}
+          </p>
         </div>
         <NextStep view={view} book={book} />
       </div>
@@ -147,6 +155,7 @@ function Standing({ view }: { view: DogFileView }) {
     ['Coat', dog.coat],
     ['Coat on the back', `${showFigure(nowMm.back ?? 0, unit)} ${unit === 'mm' ? 'mm' : 'in'}`],
     ['Since last visit', lastDay ? `${Math.round(weeksBetween(lastDay, today))} weeks` : 'first visit'],
+    ...view.minded,
     ...minded.map(([trigger, grade]): [string, string] => [`Minds the ${trigger}`, `${grade} of 4`]),
   ]
   return (
@@ -163,6 +172,7 @@ function Standing({ view }: { view: DogFileView }) {
         </tbody>
       </table>
       <p style={{ marginTop: 8 }}>
+        <Link href={`/dogs/${dog.id}/change`}>Change the file</Link>{' '}
         <Link href={`/dogs/${dog.id}/measures`}>Measure the dog</Link>
       </p>
       {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}

@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import type { ReactNode } from 'react'
 import { DeviceLine } from '../device/DeviceLine'
+import { FindAnything } from '../find/FindAnything'
 import { Clock } from './Clock'
 import styles from './frame.module.css'
 
@@ -14,8 +15,8 @@ const PLACES = [
 ] as const
 
 interface FrameProps {
-  here: (typeof PLACES)[number][0]
-  house: { key: string; name: string; timeZone: string; nowMs: number }
+  here: (typeof PLACES)[number][0] | null
+  house: { key: string; name: string; timeZone: string; nowMs: number; demo: boolean }
   children: ReactNode
 }
 
@@ -36,6 +37,8 @@ export function Frame({ here, house, children }: FrameProps) {
               </Link>
             ))}
           </nav>
+          <FindAnything />
+          {house.demo && <b className="kv-caution">Demo</b>}
           <span className={styles.house}>{house.name}</span>
           <Clock timeZone={house.timeZone} startMs={house.nowMs} />
         </div>

@@ -1,38 +1,22 @@
 'use client'
 
 import { Input, InputNumber, Select } from 'antd'
-import { useRouter } from 'next/navigation'
-import { useRef, useState, useTransition } from 'react'
-import { SCHOOLS, type House, type SchoolId } from '@/core/order'
-import type { Result } from '@/core/result'
+import Link from 'next/link'
+import { useState } from 'react'
 import { STAGES, stageLabel, type StageId } from '@/core/stages'
 import { WATER_MAX_C } from '@/core/bath'
 import { BRUSH_LIMIT_MIN } from '@/core/plan'
 import { HOUSE_CHANCE, SLOT_STEP_MIN } from '@/core/time'
 import { Listed } from './Listed'
-import { People, type PersonHere } from './People'
-import { Stations, type StationHere } from './Stations'
+import type { HouseActs, HouseView } from './acts'
+import { HouseForm } from './HouseForm'
+import { OpeningForm } from './OpeningForm'
+import { People } from './People'
+import { Schools } from './Schools'
+import { Stations } from './Stations'
+import { useKeep } from './useKeep'
+import { VanForm } from './VanForm'
 import styles from './house.module.css'
-
-type Save = (input: unknown) => Promise<Result<null>>
-
-/** What the house decided, its people and its places. */
-export interface HouseView {
-  rules: House
-  cautions: readonly { id: number; stage: StageId; words: string; madeBy: string }[]
-  staff: readonly PersonHere[]
-  stations: readonly StationHere[]
-  dryer: readonly { name: string; minutes: number }[]
-}
-
-interface HouseActs {
-  save: Save
-  add: Save
-  retire: Save
-  saveWork: (input: unknown) => Promise<Result<{ version: number }>>
-  addStation: Save
-  retireStation: Save
-}
 
 const LIMITS = [
   {
@@ -65,33 +49,12 @@ const LIMITS = [
   },
 ] as const
 
-/** How this house works: the schools with every side's reason, its limits, its own cautions, its people and the noise of the day. */
+/** How this house works: what it is, when it is open, its schools with every side's reason, limits, cautions, people, places. */
 export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) {
-  const { rules, cautions, staff, stations, dryer } = view
-  const router = useRouter()
-  const [fault, setFault] = useState<string | null>(null)
-  const [busy, start] = useTransition()
-  const send = (action: Save, input: unknown) =>
-    start(async () => {
-      const answer = await action(input)
-      setFault(answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' '))
-      if (answer.ok) router.refresh()
-    })
-  const versions = useRef(new Map<number, number>())
-  const before = useRef<Promise<unknown>>(Promise.resolve())
-  /** One change of a person after another: each goes along with the version that the one before it made. */
-  const keepWork = ({ id, version }: PersonHere, work: PersonHere['work']) => {
-    const go = async (): Promise<Result<null>> => {
-      const seen = Math.max(version, versions.current.get(id) ?? 0)
-      const answer = await acts.saveWork({ id, version: seen, work })
-      if (!answer.ok) return answer
-      versions.current.set(id, answer.value.version)
-      return { ok: true, value: null }
-    }
-    const kept = before.current.then(go, go)
-    before.current = kept
-    send(() => kept, null)
-  }
+  const { rules, cautions, staff, stations, dryer, facts, opening, van, version, left } = view
+  const keep = useKeep()
+  const { send } = keep
+  const change = (input: object) => keep.sendVersioned('house', version, acts.saveHouse, input)
   return (
     <>
       <div className="kv-head">
@@ -99,17 +62,32 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
         <p className="kv-quiet">
           Where groomers disagree, both sides have a reason. What is chosen here makes every plan from now on.
         </p>
-        <span className="kv-small" role="status">
-          {busy ? 'Keeping…' : (fault ?? 'All kept')}
+        {left.length > 0 && (
+          <Link className="kv-button" href={`/set-up?step=${left[0]}`}>
+            Go on setting up
+          </Link>
+        )}
+        <span className={keep.isFault ? 'kv-late' : 'kv-small'} role="status">
+          {keep.saying}
         </span>
       </div>
       <div className={styles.columns}>
         <section aria-label="Schools">
-          {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => (
-            <SchoolRow key={id} id={id} chosen={rules[id]} onChoose={(choice) => send(acts.save, { [id]: choice })} />
-          ))}
+          <Schools rules={rules} onChoose={(rule) => send(acts.saveRule, rule)} />
+          <h2 className={styles.sub}>What it is</h2>
+          <HouseForm facts={facts} word="Keep" onKeep={(next) => change({ facts: next })} />
         </section>
         <div className={styles.side}>
+          <People
+            staff={staff}
+            dryer={dryer}
+            onAdd={(person) => send(acts.addPerson, person)}
+            onChange={(person, changed) =>
+              keep.sendVersioned(`person ${person.id}`, person.version, acts.changePerson, { id: person.id, ...changed })
+            }
+            onLeave={(id, isLeft) => send(acts.leaveHouse, { id, left: isLeft })}
+          />
+          <OpeningForm opening={opening} onChange={(next) => change({ opening: next })} />
           <section aria-label="Limits">
             <h2>Limits</h2>
             {LIMITS.map(({ id, label, usual, unit, says }) => (
@@ -120,13 +98,13 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
                   defaultValue={rules[id] ?? usual}
                   suffix={unit}
                   precision={0}
-                  onBlur={(event) => send(acts.save, { [id]: Number(event.target.value) })}
+                  onBlur={(event) => send(acts.saveRule, { [id]: Number(event.target.value) })}
                   onPressEnter={(event) => event.currentTarget.blur()}
                 />
                 <span className="kv-small">
                   {says}
                   {(rules[id] ?? usual) !== usual && (
-                    <button className="kv-word" onClick={() => send(acts.save, { [id]: null })}>
+                    <button className="kv-word" onClick={() => send(acts.saveRule, { [id]: null })}>
                       Back to {usual} {unit}
                     </button>
                   )}
@@ -136,40 +114,19 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
           </section>
           <OwnCautions
             cautions={cautions}
-            people={staff.map(({ name }) => name)}
-            onAdd={(input) => send(acts.add, input)}
-            onRetire={(id, retired) => send(acts.retire, { id, retired })}
+            people={staff.filter(({ leftOn }) => leftOn === null).map(({ name }) => name)}
+            onAdd={(input) => send(acts.addCaution, input)}
+            onRetire={(id, retired) => send(acts.retireCaution, { id, retired })}
           />
           <Stations
             stations={stations}
-            onAdd={(input) => send(acts.addStation, input)}
-            onRetire={(id, retired) => send(acts.retireStation, { id, retired })}
+            onAdd={(input) => send(acts.newStation, input)}
+            onRetire={(id, retired) => send(acts.takeOutStation, { id, retired })}
           />
-          <People staff={staff} dryer={dryer} onWork={keepWork} />
+          {facts.works !== 'salon' && <VanForm van={van} onChange={(next) => change({ van: next })} />}
         </div>
       </div>
     </>
-  )
-}
-
-function SchoolRow({ id, chosen, onChoose }: { id: SchoolId; chosen: string; onChoose: (choice: string) => void }) {
-  const { asks, choices } = SCHOOLS[id]
-  return (
-    <div className={styles.school} role="group" aria-label={asks}>
-      <h2>{asks}</h2>
-      <div className={styles.choices}>
-        {Object.entries(choices).map(([choice, { words, says }]) => (
-          <button
-            key={choice}
-            className={styles.choice}
-            aria-pressed={choice === chosen}
-            onClick={() => onChoose(choice)}
-          >
-            <b>{words}</b> <span>{says}</span>
-          </button>
-        ))}
-      </div>
-    </div>
   )
 }
 

@@ -1,29 +1,30 @@
 'use client'
 
+import { Input } from 'antd'
 import { useState } from 'react'
 import { BLOWER_DBA, allowedMin, noiseDose } from '@/core/care'
-import { SKILLS, WEEKDAYS, type Work } from '@/core/people'
+import { SKILLS, USUAL_HOURS, WEEKDAYS, type Work } from '@/core/people'
+import { showDay } from '@/core/units'
+import type { PersonHere } from './acts'
+import { WeekHours } from './WeekHours'
 import styles from './house.module.css'
-
-export interface PersonHere {
-  id: number
-  name: string
-  role: string
-  work: Work
-  version: number
-}
 
 interface PeopleProps {
   staff: readonly PersonHere[]
   dryer: readonly { name: string; minutes: number }[]
-  onWork: (person: PersonHere, work: Work) => void
+  onAdd: (person: { name: string; role: Role; work: Work }) => void
+  onChange: (person: PersonHere, change: { name?: string; role?: Role; work?: Work }) => void
+  onLeave: (id: number, left: boolean) => void
 }
 
-const USUAL = { from: '09:00', to: '17:00' }
+const ROLES = ['groomer', 'bather'] as const
+type Role = (typeof ROLES)[number]
 
-/** Who works here: what they do, when, and what the blower did to their ears today. */
-export function People({ staff, dryer, onWork }: PeopleProps) {
+/** Who works here: what they do, when, and what the blower did to their ears today. Who left can come back. */
+export function People({ staff: everybody, dryer, onAdd, onChange, onLeave }: PeopleProps) {
   const [open, setOpen] = useState<number | null>(null)
+  const staff = everybody.filter(({ leftOn }) => leftOn === null)
+  const left = everybody.filter(({ leftOn }) => leftOn !== null)
   return (
     <section aria-label="People">
       <h2>People, and the dryer today</h2>
@@ -41,9 +42,24 @@ export function People({ staff, dryer, onWork }: PeopleProps) {
             <Noise minutes={dryer.find(({ name }) => name === person.name)?.minutes ?? 0} />
           </p>
           <p className="kv-small">{inWords(person.work)}</p>
-          {open === person.id && <WorkOf person={person} onWork={(work) => onWork(person, work)} />}
+          {open === person.id && (
+            <PersonForm
+              person={person}
+              onChange={(change) => onChange(person, change)}
+              onLeave={() => onLeave(person.id, true)}
+            />
+          )}
         </div>
       ))}
+      {left.map(({ id, name, leftOn }) => (
+        <p key={id} className="kv-quiet">
+          {name} left{leftOn && ` on ${showDay(leftOn)}`}; what was done stays theirs.{' '}
+          <button type="button" className="kv-word" onClick={() => onLeave(id, false)}>
+            Back again
+          </button>
+        </p>
+      ))}
+      <AddPerson onAdd={onAdd} />
       <p className="kv-small">
         At {BLOWER_DBA} dB(A) an unprotected ear bears {Math.floor(allowedMin(BLOWER_DBA))} min a day (NIOSH 98-126).
         Measure your own blower; wear ear protection.
@@ -69,62 +85,87 @@ function inWords({ skills = [], hours }: Work): string {
     .join('; ')}.`
 }
 
-function WorkOf({ person, onWork }: { person: PersonHere; onWork: (work: Work) => void }) {
+interface PersonFormProps {
+  person: PersonHere
+  onChange: (change: { name?: string; role?: Role; work?: Work }) => void
+  onLeave: () => void
+}
+
+function PersonForm({ person, onChange, onLeave }: PersonFormProps) {
   const { skills = [], hours = {} } = person.work
   const toggled = (skill: (typeof SKILLS)[number]) =>
     skills.includes(skill) ? skills.filter((each) => each !== skill) : [...skills, skill]
   return (
     <div className={styles.work}>
+      <label className="kv-field">
+        Name
+        <Input
+          defaultValue={person.name}
+          maxLength={60}
+          onBlur={(event) => event.target.value !== person.name && onChange({ name: event.target.value })}
+          onPressEnter={(event) => event.currentTarget.blur()}
+        />
+      </label>
+      <RoleChips name={person.name} role={person.role} onChoose={(role) => onChange({ role })} />
       <div role="group" aria-label={`What ${person.name} does`}>
         {SKILLS.map((skill) => (
           <button
             key={skill}
+            type="button"
             className="kv-chip"
             aria-pressed={skills.includes(skill)}
-            onClick={() => onWork({ ...person.work, skills: toggled(skill) })}
+            onClick={() => onChange({ work: { ...person.work, skills: toggled(skill) } })}
           >
             {skill}
           </button>
         ))}
       </div>
-      {WEEKDAYS.map((day) => {
-        const on = hours[day]
-        const { [day]: _, ...others } = hours
-        const set = (change: Partial<typeof USUAL>) =>
-          onWork({ ...person.work, hours: { ...hours, [day]: { ...(on ?? USUAL), ...change } } })
-        return (
-          <div key={day} className={styles.hours}>
-            <button
-              className="kv-chip"
-              aria-pressed={on !== undefined}
-              onClick={() => (on ? onWork({ ...person.work, hours: others }) : set({}))}
-            >
-              {day}
-            </button>
-            {on ? (
-              <>
-                <input
-                  key={on.from}
-                  type="time"
-                  aria-label={`${person.name}, ${day} from`}
-                  defaultValue={on.from}
-                  onBlur={(event) => event.target.value !== on.from && set({ from: event.target.value })}
-                />
-                to
-                <input
-                  key={on.to}
-                  type="time"
-                  aria-label={`${person.name}, ${day} to`}
-                  defaultValue={on.to}
-                  onBlur={(event) => event.target.value !== on.to && set({ to: event.target.value })}
-                />
-              </>
-            ) : (
-              <span className="kv-quiet">free</span>
-            )}
-          </div>
-        )
-      })}
+      <WeekHours
+        of={person.name}
+        hours={hours}
+        usual={USUAL_HOURS}
+        none="free"
+        onChange={(next) => onChange({ work: { ...person.work, hours: next } })}
+      />
+      <button type="button" className="kv-word kv-late" onClick={onLeave}>
+        {person.name} works here no more
+      </button>
+    </div>
+  )
+}
+
+const RoleChips = ({ name, role, onChoose }: { name: string; role: string; onChoose: (role: Role) => void }) => (
+  <div role="group" aria-label={`What ${name} is`}>
+    {ROLES.map((each) => (
+      <button key={each} type="button" className="kv-chip" aria-pressed={each === role} onClick={() => onChoose(each)}>
+        {each}
+      </button>
+    ))}
+  </div>
+)
+
+function AddPerson({ onAdd }: Pick<PeopleProps, 'onAdd'>) {
+  const [name, setName] = useState('')
+  const [role, setRole] = useState<Role>('groomer')
+  const put = () => {
+    if (name.trim() === '') return
+    onAdd({ name, role, work: {} })
+    setName('')
+  }
+  return (
+    <div className={styles.add}>
+      <Input
+        aria-label="Name of who is new"
+        value={name}
+        maxLength={60}
+        placeholder="who is new here"
+        onChange={(event) => setName(event.target.value)}
+        onPressEnter={put}
+      />
+      <RoleChips name="the new one" role={role} onChoose={setRole} />
+      <button type="button" className="kv-button" onClick={put} disabled={name.trim() === ''}>
+        Add
+      </button>
     </div>
   )
 }

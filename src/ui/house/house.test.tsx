@@ -18,9 +18,11 @@ describe('people', () => {
     words(
       renderToStaticMarkup(
         <People
-          staff={[{ id: 1, name: 'Wren', role: 'groomer', work, version: 1 }]}
+          staff={[{ id: 1, name: 'Wren', role: 'groomer', work, leftOn: null, version: 1 }]}
           dryer={[{ name: 'Wren', minutes }]}
-          onWork={nothing}
+          onAdd={nothing}
+          onChange={nothing}
+          onLeave={nothing}
         />,
       ),
     )

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next'
 import { dogFileView, dogName } from '@/service/dog/dogFileView'
-import { openHouse } from '@/service/house/openHouse'
 import { DogFile } from '@/ui/dog/DogFile'
 import { Frame } from '@/ui/frame/Frame'
 import { bookVisit } from '../../actions'
 import { found, idOf } from '../../addresses'
+import { theHouse } from '../../theHouse'
 
 export const dynamic = 'force-dynamic'
 interface Params {
@@ -16,7 +16,7 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 }
 
 export default async function DogPage({ params }: Params) {
-  const house = await openHouse()
+  const house = await theHouse()
   const view = found(await dogFileView(idOf((await params).dogId), house))
   return (
     <Frame here="Dogs" house={house}>

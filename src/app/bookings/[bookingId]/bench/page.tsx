@@ -1,16 +1,16 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { openHouse } from '@/service/house/openHouse'
 import { bookingBenchView } from '@/service/visit/benchView'
 import { Bench } from '@/ui/bench/Bench'
 import { found, idOf } from '../../../addresses'
+import { theHouse } from '../../../theHouse'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Bench' }
 
 /** The bench of a groom that is not begun: it begins with the first tap, also without a network. */
 export default async function BookingBenchPage({ params }: { params: Promise<{ bookingId: string }> }) {
-  const opened = found(await bookingBenchView(idOf((await params).bookingId), await openHouse()))
+  const opened = found(await bookingBenchView(idOf((await params).bookingId), await theHouse()))
   if (opened.begunAs !== null) redirect(`/visits/${opened.begunAs}/bench`)
   return <Bench view={opened.view} />
 }

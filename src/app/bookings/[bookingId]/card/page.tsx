@@ -1,18 +1,18 @@
 import type { Metadata } from 'next'
 import { plannedCardView } from '@/service/booking/planView'
-import { openHouse } from '@/service/house/openHouse'
 import { PrintCard } from '@/ui/card/PrintCard'
 import { PrintDesk } from '@/ui/card/PrintDesk'
 import { mindWords } from '@/ui/card/mindWords'
 import { Frame } from '@/ui/frame/Frame'
 import { found, idOf } from '../../../addresses'
+import { theHouse } from '../../../theHouse'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Card to print' }
 
 /** The card of a groom to come, as planned. */
 export default async function PlannedCardPage({ params }: { params: Promise<{ bookingId: string }> }) {
-  const house = await openHouse()
+  const house = await theHouse()
   const id = idOf((await params).bookingId)
   const { refer, ...view } = found(await plannedCardView(id, house))
   return (

@@ -2,12 +2,12 @@ import type { Metadata } from 'next'
 import Link from 'next/link'
 import { notFound } from 'next/navigation'
 import { cardView } from '@/service/dog/cardView'
-import { openHouse } from '@/service/house/openHouse'
 import { CardDesk } from '@/ui/card/CardDesk'
 import { Frame } from '@/ui/frame/Frame'
 import { Saying } from '@/ui/frame/Saying'
 import { found, idOf } from '../../../addresses'
 import { savePattern, saveVersion } from './actions'
+import { theHouse } from '../../../theHouse'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Card' }
@@ -18,7 +18,7 @@ interface CardPageProps {
 }
 
 export default async function CardPage({ params, searchParams }: CardPageProps) {
-  const [house, { dogId }, { version }] = await Promise.all([openHouse(), params, searchParams])
+  const [house, { dogId }, { version }] = await Promise.all([theHouse(), params, searchParams])
   const view = found(await cardView(idOf(dogId), house, version === undefined ? undefined : idOf(version)))
   const { asked, ...desk } = view
   if (!asked && version !== undefined) notFound()

@@ -1,11 +1,11 @@
 import type { Metadata } from 'next'
 import { printView } from '@/service/dog/cardView'
-import { openHouse } from '@/service/house/openHouse'
 import { PrintCard } from '@/ui/card/PrintCard'
 import { PrintDesk } from '@/ui/card/PrintDesk'
 import { mindWords } from '@/ui/card/mindWords'
 import { Frame } from '@/ui/frame/Frame'
 import { found, idOf } from '../../../../addresses'
+import { theHouse } from '../../../../theHouse'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Card to print' }
@@ -16,7 +16,7 @@ interface PrintPageProps {
 }
 
 export default async function PrintPage({ params, searchParams }: PrintPageProps) {
-  const [house, { dogId }, { version }] = await Promise.all([openHouse(), params, searchParams])
+  const [house, { dogId }, { version }] = await Promise.all([theHouse(), params, searchParams])
   const view = found(await printView(idOf(dogId), house, version === undefined ? undefined : idOf(version)))
   return (
     <Frame here="Dogs" house={house}>

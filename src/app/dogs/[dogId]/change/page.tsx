@@ -1,0 +1,24 @@
+import type { Metadata } from 'next'
+import { changeView } from '@/service/dog/changeView'
+import { ChangeDesk } from '@/ui/change/ChangeDesk'
+import { Frame } from '@/ui/frame/Frame'
+import { found, idOf } from '../../../addresses'
+import { theHouse } from '../../../theHouse'
+import { goBack, saveFile, sayDogComes } from '../../actions'
+
+export const dynamic = 'force-dynamic'
+export const metadata: Metadata = { title: 'Change the file' }
+
+interface Params {
+  params: Promise<{ dogId: string }>
+}
+
+export default async function ChangePage({ params }: Params) {
+  const house = await theHouse()
+  const view = found(await changeView(idOf((await params).dogId), house))
+  return (
+    <Frame here="Dogs" house={house}>
+      <ChangeDesk key={JSON.stringify(view.file)} view={view} acts={{ saveFile, goBack, sayDogComes }} />
+    </Frame>
+  )
+}

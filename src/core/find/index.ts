@@ -1,0 +1,3 @@
+export { dayNamed } from './dayNamed'
+export { plain } from './plain'
+export { DOG_FILTERS, DOG_SORTS, DogFilter, DogSort } from './filters'

@@ -1,0 +1,41 @@
+import { database } from './connection'
+
+/** What a file is about. */
+export type FileKind = 'dog' | 'household'
+
+export interface FileChange {
+  id: number
+  madeMs: number
+  madeBy: string
+  /** The fields that changed, as they were and as they became. */
+  before: unknown
+  after: unknown
+}
+
+/** Keeps what somebody changed, so that it can be read and gone back to. */
+export async function addFileChange(
+  of: { kind: FileKind; id: number },
+  { madeMs, madeBy, before, after }: Omit<FileChange, 'id'>,
+): Promise<void> {
+  await database().models.fileChange.create({
+    ofKind: of.kind,
+    ofId: of.id,
+    madeAt: new Date(madeMs),
+    madeBy,
+    beforeIt: JSON.stringify(before),
+    afterIt: JSON.stringify(after),
+  })
+}
+
+/** The latest changes of a file, the newest first. */
+export async function readFileChanges(of: { kind: FileKind; id: number }, most = 50): Promise<FileChange[]> {
+  const where = { ofKind: of.kind, ofId: of.id }
+  const rows = await database().models.fileChange.findAll({ where, order: [['id', 'DESC']], limit: most })
+  return rows.map(({ id, madeAt, madeBy, beforeIt, afterIt }) => ({
+    id,
+    madeBy,
+    madeMs: madeAt.getTime(),
+    before: JSON.parse(beforeIt) as unknown,
+    after: JSON.parse(afterIt) as unknown,
+  }))
+}

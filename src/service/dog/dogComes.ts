@@ -1,0 +1,33 @@
+import { z } from 'zod'
+import { Standing } from '@/core/household'
+import { refuse, type Result } from '@/core/result'
+import { callOff, readBookingsOfDog } from '@/data/bookings'
+import { inTransaction } from '@/data/connection'
+import { changeDog, holdDog } from '@/data/dogs'
+import { readVisitsOfBookings } from '@/data/visits'
+import { STANDINGS } from '@/core/household'
+
+const id = z.number().int().positive()
+
+export const ComesAsked = z.strictObject({
+  dogId: id,
+  standing: Standing,
+  /** Bookings to come that are called off with it; the others stay. */
+  callOff: z.array(id).max(200).default([]),
+})
+
+/** Says whether a dog still comes. Its file stays; what was booked stays unless a person calls it off here. */
+export function sayDogComes(
+  { dogId, standing, callOff: offs }: z.infer<typeof ComesAsked>,
+  nowMs: number,
+): Promise<Result<null>> {
+  return inTransaction(async () => {
+    const dog = await holdDog(dogId)
+    if (!dog) return refuse('dogId', 'This dog is not in the book.')
+    const begun = new Set((await readVisitsOfBookings(offs)).map(({ bookingId }) => bookingId))
+    const toCome = (await readBookingsOfDog(dogId, nowMs)).filter((each) => offs.includes(each.id))
+    for (const each of toCome) if (!begun.has(each.id)) await callOff(each.id, nowMs, STANDINGS[standing].says)
+    await changeDog(dogId, { standing })
+    return { ok: true, value: null }
+  })
+}

@@ -1,0 +1,95 @@
+import MiniSearch from 'minisearch'
+import { plain } from '@/core/find'
+import { numberTail } from '@/core/household'
+import { readDrawer, type DrawerLine } from '@/data/drawer'
+
+export interface Hit {
+  kind: 'dog' | 'household'
+  id: number
+  /** Of a household, the dogs that live there. */
+  dogs: number[]
+}
+
+/** Mistakes forgiven in a word of so many letters. Source: from memory. */
+const forgiven = (word: string): number => (word.length < 4 ? 0 : word.length < 6 ? 1 : 2)
+/** So many figures make a number, not a house's. */
+const FEWEST_FIGURES = 3
+/** From so many on a number is whole, and may be written with or without what stands before. */
+const WHOLE_FIGURES = 9
+
+interface Drawer {
+  /** What stands in the index, by its key, as it was put in. */
+  lines: Map<string, DrawerLine & { sign: string }>
+  index: MiniSearch
+}
+
+/** The index of this process. It holds what may be found, and is brought up to date before each search. */
+const shared = globalThis as { kovitDrawer?: Map<string, Drawer> }
+const drawers = (shared.kovitDrawer ??= new Map())
+
+const FIELDS = ['name', 'breed', 'people', 'home'] as const
+
+const emptyDrawer = (): Drawer => ({
+  lines: new Map(),
+  index: new MiniSearch({
+    idField: 'key',
+    fields: [...FIELDS],
+    tokenize: (text) => plain(text).split(' '),
+    processTerm: (term) => term || null,
+  }),
+})
+
+/** Dogs and households, with what changed since the last search put in: only that costs. */
+async function openDrawer(): Promise<Drawer> {
+  const [house, lines] = await readDrawer()
+  const drawer = drawers.get(house) ?? emptyDrawer()
+  drawers.clear()
+  drawers.set(house, drawer)
+  const there = new Set(lines.map(({ key }) => key))
+  for (const [key, line] of drawer.lines)
+    if (!there.has(key)) {
+      drawer.index.remove(line)
+      drawer.lines.delete(key)
+    }
+  for (const line of lines) {
+    const sign = [line.name, line.breed, line.people, line.home, line.phones, line.dogs.join()].join('|')
+    const old = drawer.lines.get(line.key)
+    if (old?.sign === sign) continue
+    if (old) drawer.index.remove(old)
+    drawer.index.add(line)
+    drawer.lines.set(line.key, { ...line, sign })
+  }
+  return drawer
+}
+
+/**
+ * Dogs and households that a text means: every word of it begins a word of theirs, or is one with a slip. A number finds by
+ * its end or any part of it. The best first, then the latest seen.
+ */
+export async function searchDrawer(text: string, most: number): Promise<Hit[]> {
+  const drawer = await openDrawer()
+  const figures = text.replace(/\D/g, '')
+  const isNumber = figures.length >= FEWEST_FIGURES && !/\p{L}/u.test(text)
+  const keys = isNumber ? byNumber(drawer, figures) : byWords(drawer, text)
+  return keys.slice(0, most).map((key) => ({
+    kind: key.startsWith('d') ? ('dog' as const) : ('household' as const),
+    id: Number(key.slice(1)),
+    dogs: drawer.lines.get(key)?.dogs ?? [],
+  }))
+}
+
+function byWords({ index, lines }: Drawer, text: string): string[] {
+  const hits = index.search(text, { prefix: true, fuzzy: forgiven, combineWith: 'AND', boost: { name: 3, people: 2 } })
+  const seen = (key: unknown) => lines.get(String(key))?.seenOn ?? ''
+  return hits
+    .sort((a, b) => b.score - a.score || seen(b.id).localeCompare(seen(a.id)))
+    .map(({ id }) => String(id))
+}
+
+/** People whose number ends like this come before those in whose number it stands elsewhere. */
+function byNumber({ lines }: Drawer, figures: string): string[] {
+  const part = figures.length >= WHOLE_FIGURES ? numberTail(figures) : figures
+  const held = [...lines.values()].filter(({ phones }) => phones.includes(part))
+  const ends = ({ phones }: DrawerLine) => (phones.split(' ').some((phone) => phone.endsWith(part)) ? 0 : 1)
+  return held.sort((a, b) => ends(a) - ends(b)).map(({ key }) => key)
+}

@@ -1,0 +1,43 @@
+import { z } from 'zod'
+import { HouseFacts, SET_UP_STEPS, Van, type SetUpStep } from '@/core/house'
+import { Opening } from '@/core/people'
+import { refuse, type Result } from '@/core/result'
+import { inTransaction } from '@/data/connection'
+import { changeHouse, holdHouse, type StoredHouse } from '@/data/house'
+import { stale } from '../stale'
+
+export const HouseChange = z.strictObject({
+  facts: HouseFacts.partial().optional(),
+  opening: Opening.optional(),
+  van: Van.optional(),
+  /** The version of the house that was changed; left out by who has not seen one. */
+  version: z.number().int().positive().optional(),
+})
+
+/** Changes what the house is called, when it is open, or its van. Refused from a stale page. */
+export function saveHouse({
+  facts,
+  opening,
+  van,
+  version,
+}: z.infer<typeof HouseChange>): Promise<Result<{ version: number }>> {
+  return inTransaction(async () => {
+    const house = await holdHouse()
+    if (!house) return refuse('name', 'This house is not set up yet.')
+    if (version !== undefined && version !== house.version) return stale(house.name, changesIn(house))
+    await changeHouse({ ...defined(facts), ...(opening ? { opening } : {}), ...(van ? { van } : {}) })
+    return { ok: true, value: { version: house.version + 1 } }
+  })
+}
+
+const changesIn = ({ name, place, timeZone, unit, opening }: StoredHouse): string[] => [
+  `it is ${name}, ${place || 'no place'}, ${timeZone}, ${unit}`,
+  `open on ${Object.keys(opening.days ?? {}).join(', ') || 'any day'}`,
+]
+
+const defined = (facts: Partial<HouseFacts> = {}): Partial<HouseFacts> =>
+  Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== undefined))
+
+/** Which steps of the set-up nobody has gone through yet, in order. */
+export const stepsLeft = ({ seen }: Pick<StoredHouse, 'seen'>): SetUpStep[] =>
+  (Object.keys(SET_UP_STEPS) as SetUpStep[]).filter((step) => !seen.includes(step))

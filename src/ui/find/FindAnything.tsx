@@ -1,0 +1,99 @@
+'use client'
+
+import { Modal } from 'antd'
+import { useRouter } from 'next/navigation'
+import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
+import { FOUND_KINDS, useFound } from './useFound'
+import styles from './find.module.css'
+
+/** One field over dogs, owners, numbers, days and pages, from every page: `/` or Ctrl-K opens it. */
+export function FindAnything() {
+  const [open, setOpen] = useState(false)
+  useEffect(() => {
+    const onKey = (event: globalThis.KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)
+      const isAsked = (event.key === 'k' && (event.ctrlKey || event.metaKey)) || (event.key === '/' && !typing)
+      if (!isAsked) return
+      event.preventDefault()
+      setOpen(true)
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [])
+  return (
+    <>
+      <button className={styles.open} onClick={() => setOpen(true)} aria-label="Find a dog, an owner, a number, a day">
+        Find <kbd>/</kbd>
+      </button>
+      <Modal open={open} onCancel={() => setOpen(false)} footer={null} title={null} closable={false} destroyOnHidden>
+        <Field onDone={() => setOpen(false)} />
+      </Modal>
+    </>
+  )
+}
+
+function Field({ onDone }: { onDone: () => void }) {
+  const router = useRouter()
+  const id = useId()
+  const [text, setText] = useState('')
+  const [at, setAt] = useState(0)
+  const { found, saying } = useFound(text)
+  const list = useRef<HTMLUListElement>(null)
+  const chosen = found[Math.min(at, found.length - 1)]
+  useEffect(() => {
+    list.current?.querySelector('[aria-selected="true"]')?.scrollIntoView({ block: 'nearest' })
+  }, [at, found])
+  const go = (href: string) => {
+    onDone()
+    router.push(href)
+  }
+  const onKey = (event: KeyboardEvent) => {
+    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+    if (step !== undefined && found.length > 0) {
+      event.preventDefault()
+      setAt((was) => (Math.min(was, found.length - 1) + step + found.length) % found.length)
+    }
+    if (event.key === 'Enter' && chosen) go(chosen.href)
+  }
+  return (
+    <div className={styles.field}>
+      <input
+        autoFocus
+        role="combobox"
+        aria-expanded={found.length > 0}
+        aria-controls={id}
+        aria-activedescendant={chosen ? `${id} ${chosen.href}` : undefined}
+        aria-label="Find"
+        placeholder="A dog, an owner, a number, a day"
+        maxLength={120}
+        value={text}
+        onChange={(event) => {
+          setText(event.target.value)
+          setAt(0)
+        }}
+        onKeyDown={onKey}
+      />
+      <ul id={id} role="listbox" aria-label="Found" ref={list} className={styles.found}>
+        {found.map(({ kind, href, name, words }) => (
+          <li
+            key={href}
+            id={`${id} ${href}`}
+            role="option"
+            aria-selected={href === chosen?.href}
+            onPointerDown={(event) => {
+              event.preventDefault()
+              go(href)
+            }}
+          >
+            <span className={styles.kind}>{FOUND_KINDS[kind]}</span>
+            <b>{name}</b>
+            <span className={styles.words}>{words}</span>
+          </li>
+        ))}
+      </ul>
+      <p role="status" className="kv-small">
+        {saying}
+      </p>
+    </div>
+  )
+}

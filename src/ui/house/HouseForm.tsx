@@ -1,0 +1,101 @@
+'use client'
+
+import { Input, Select } from 'antd'
+import { useEffect, useState } from 'react'
+import { WORKS, type HouseFacts, type Works } from '@/core/house'
+import styles from './house.module.css'
+
+interface FormProps {
+  facts: HouseFacts | null
+  /** The word on the button that keeps it. */
+  word: string
+  faults?: Partial<Record<string, string>>
+  onKeep: (facts: HouseFacts) => void
+}
+
+const EMPTY: HouseFacts = { name: '', place: '', timeZone: '', unit: 'mm', works: 'salon' }
+const UNITS = { mm: 'Millimetres', inch: 'Inches' } as const
+
+/** What the house is called, where it is, and how it measures; the time zone is the browser's until it is changed. */
+export function HouseForm({ facts, word, faults = {}, onKeep }: FormProps) {
+  const [now, setNow] = useState(facts ?? EMPTY)
+  const [zones, setZones] = useState<string[]>([])
+  useEffect(() => {
+    // Asked of the browser after the first drawing: the server does not know where the groomer is.
+    setZones(Intl.supportedValuesOf('timeZone'))
+    const here = Intl.DateTimeFormat().resolvedOptions().timeZone
+    setNow((was) => (was.timeZone === '' ? { ...was, timeZone: here } : was))
+  }, [])
+  const set = (change: Partial<HouseFacts>) => setNow({ ...now, ...change })
+  return (
+    <form
+      className={styles.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        onKeep(now)
+      }}
+    >
+      <Field label="Name of the house" fault={faults.name}>
+        <Input
+          autoFocus={facts === null}
+          value={now.name}
+          maxLength={200}
+          placeholder="what stands on the door or the van"
+          onChange={(event) => set({ name: event.target.value })}
+        />
+      </Field>
+      <Field label="Place" fault={faults.place}>
+        <Input
+          value={now.place}
+          maxLength={200}
+          placeholder="town, street"
+          onChange={(event) => set({ place: event.target.value })}
+        />
+      </Field>
+      <Field label="Time zone" fault={faults.timeZone}>
+        <Select<string>
+          aria-label="Time zone"
+          showSearch
+          value={now.timeZone || null}
+          options={zones.map((zone) => ({ value: zone, label: zone.replaceAll('_', ' ') }))}
+          onChange={(timeZone) => set({ timeZone })}
+        />
+      </Field>
+      <Chips label="Lengths in" options={UNITS} chosen={now.unit} onChoose={(unit) => set({ unit })} />
+      <Chips<Works> label="It is" options={WORKS} chosen={now.works} onChoose={(works) => set({ works })} />
+      <button className={facts === null ? 'kv-button kv-main' : 'kv-button'} type="submit">
+        {word}
+      </button>
+    </form>
+  )
+}
+
+function Field({ label, fault, children }: { label: string; fault: string | undefined; children: React.ReactNode }) {
+  return (
+    <label className="kv-field">
+      {label}
+      {children}
+      {fault && <span className="kv-late">{fault}</span>}
+    </label>
+  )
+}
+
+interface ChipsProps<T extends string> {
+  label: string
+  options: Record<T, string>
+  chosen: T
+  onChoose: (choice: T) => void
+}
+
+const Chips = <T extends string>({ label, options, chosen, onChoose }: ChipsProps<T>) => (
+  <div className="kv-field" role="group" aria-label={label}>
+    {label}
+    <span className={styles.chips}>
+      {(Object.keys(options) as T[]).map((id) => (
+        <button key={id} type="button" className="kv-chip" aria-pressed={id === chosen} onClick={() => onChoose(id)}>
+          {options[id]}
+        </button>
+      ))}
+    </span>
+  </div>
+)

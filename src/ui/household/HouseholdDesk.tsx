@@ -1,0 +1,184 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import type { FigureDog } from '@/core/figure'
+import type { Agreed } from '@/core/household'
+import type { Problem } from '@/core/result'
+import type { ZoneId } from '@/core/zones'
+import { DogPicture } from '../coat-map'
+import type { Act } from '../house/acts'
+import { TextField } from '../take-in/TextField'
+import { ByWhom, useWho } from './ByWhom'
+import { People, type PersonLine } from './People'
+import { Together } from './Together'
+import styles from './household.module.css'
+
+export interface HouseholdView {
+  id: number
+  name: string
+  place: string
+  notes: string
+  version: number
+  staff: readonly string[]
+  owners: readonly { id: number; name: string; phone: string | null; call: string | null; email: string | null; agreed: Agreed }[]
+  dogs: readonly {
+    id: number
+    name: string
+    figure: FigureDog
+    coatMm: Partial<Record<ZoneId, number>>
+    facts: string
+    visits: number
+    last: string | null
+    next: { bookingId: number; words: string } | null
+    standing: string | null
+  }[]
+  changes: readonly { when: string; by: string; words: string }[]
+}
+
+export interface HouseholdActs {
+  saveHousehold: Act<{ version: number }>
+  moveDog: Act
+  movePreview: Act<{ lines: string[] }>
+  joinHouseholds: Act
+  joinPreview: Act<{ lines: string[] }>
+  partHouseholds: Act<{ householdId: number }>
+}
+
+/** A household: who is called first, where it lives, its dogs and when they come. */
+export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: HouseholdActs }) {
+  const router = useRouter()
+  const [now, setNow] = useState({
+    name: view.name,
+    place: view.place,
+    notes: view.notes,
+    people: view.owners.map(({ call: _, ...person }): PersonLine => person),
+  })
+  const [faults, setFaults] = useState<readonly Problem[]>([])
+  const [changed, setChanged] = useState(false)
+  const [busy, start] = useTransition()
+  const who = useWho(view.staff)
+  const set = (change: Partial<typeof now>) => {
+    setChanged(true)
+    setNow({ ...now, ...change })
+  }
+  const keep = () =>
+    start(async () => {
+      const people = now.people.map(({ id, name, phone, email, agreed }) => ({
+        ...(id === undefined ? {} : { id }),
+        name,
+        phone: phone?.trim() || null,
+        email: email?.trim() || null,
+        agreed,
+      }))
+      const answer = await acts.saveHousehold({ householdId: view.id, version: view.version, by: who.by, ...now, people })
+      setFaults(answer.ok ? [] : answer.problems)
+      if (!answer.ok) return
+      setChanged(false)
+      router.refresh()
+    })
+  const faultOf = (path: string) => faults.find((each) => each.path === path)?.sentence
+  const others = faults.filter(({ path }) => !/^(name|place|notes|people\[\d+\]\.(name|phone|email))$/.test(path))
+  return (
+    <>
+      <div className="kv-head">
+        <h1>Household {view.name}</h1>
+        <p className={changed ? 'kv-caution' : 'kv-quiet'} role="status">
+          {changed ? 'Changed, not kept yet.' : view.place}
+        </p>
+        <ByWhom who={who} />
+        <button className="kv-button kv-main" onClick={keep} disabled={busy || !changed}>
+          Keep
+        </button>
+      </div>
+      {others.length > 0 && (
+        <p role="alert" className="kv-notice kv-must kv-late">
+          {others.map(({ sentence }) => sentence).join(' ')}
+        </p>
+      )}
+      <div className={styles.columns}>
+        <section aria-label="People and address" className={styles.side}>
+          <People people={now.people} faultOf={faultOf} onChange={(people) => set({ people })} />
+          <h2>The household</h2>
+          <TextField label="Its name" value={now.name} fault={faultOf('name')} onChange={(name) => set({ name })} />
+          <TextField
+            label="Address, where the van goes"
+            value={now.place}
+            fault={faultOf('place')}
+            onChange={(place) => set({ place })}
+          />
+          <div className="kv-field">
+            <label htmlFor="notes">Notes</label>
+            <textarea
+              id="notes"
+              rows={3}
+              maxLength={2000}
+              value={now.notes}
+              className={styles.notes}
+              onChange={(event) => set({ notes: event.target.value })}
+            />
+          </div>
+        </section>
+        <section aria-label="Dogs">
+          <Dogs view={view} />
+          <Together view={view} acts={acts} by={who.by} />
+          <Changes changes={view.changes} />
+        </section>
+      </div>
+    </>
+  )
+}
+
+function Dogs({ view: { id, dogs } }: { view: HouseholdView }) {
+  return (
+    <>
+      <h2>Its dogs</h2>
+      <ul className={styles.dogs}>
+        {dogs.map(({ id: dogId, name, figure, coatMm, facts, visits, last, next, standing }) => (
+          <li key={dogId}>
+            <DogPicture label={`${name}, coat today`} dog={figure} coatMm={coatMm} width={190} height={130} />
+            <div>
+              <p>
+                <Link href={`/dogs/${dogId}`}>
+                  <b>{name}</b>
+                </Link>
+                {standing && <span className="kv-quiet"> {standing}</span>}
+              </p>
+              <p className="kv-quiet">{facts}</p>
+              <p className="kv-small">
+                {visits === 0 ? 'not groomed here yet' : `${visits} visits, last ${last ?? ''}`}
+              </p>
+              {next && (
+                <p>
+                  <Link href={`/bookings/${next.bookingId}/plan`}>{next.words}</Link>
+                </p>
+              )}
+            </div>
+          </li>
+        ))}
+      </ul>
+      <Link className="kv-button" href={`/dogs/new?household=${id}`}>
+        Another dog of theirs
+      </Link>
+    </>
+  )
+}
+
+const Changes = ({ changes }: Pick<HouseholdView, 'changes'>) =>
+  changes.length === 0 ? null : (
+    <details className={styles.changes}>
+      <summary>What was changed</summary>
+      <table className="kv-rows">
+        <tbody>
+          {changes.map(({ when, by, words }, at) => (
+            <tr key={at}>
+              <td>{when}</td>
+              <td>{by}</td>
+              <td>{words}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  )

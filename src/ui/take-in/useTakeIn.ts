@@ -1,0 +1,104 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { dogOfFile } from '@/core/dog'
+import { Call, EMPTY_CALL, calledDog, proposedFrom } from '@/core/intake'
+import { proposals, type Opening, type Proposal, type Taken, type Work } from '@/core/people'
+import { makePlan, type Case, type Plan } from '@/core/plan'
+import type { House } from '@/core/order'
+import type { Kit } from '@/core/lengths'
+import type { Works } from '@/core/house'
+import type { LengthUnit } from '@/core/units'
+import { forgetDraft, keepDraft, readDraft } from '../device/drafts'
+import { useHistory } from '../history/useHistory'
+
+export interface TakeInView {
+  today: string
+  unit: LengthUnit
+  works: Works
+  houseKey: string
+  kit: Kit
+  rules: House
+  opening: Opening
+  staff: readonly { id: number; name: string; role: string; work: Work }[]
+  taken: readonly Taken[]
+  household: { householdId: number; household: string; place: string; owner: string } | null
+}
+
+/** A slot is planned against this before it is known, minutes; the proposal does not depend on it. */
+const ANY_SLOT_MIN = 120
+const PAGE = 'take-in'
+
+/** A call as it goes on: what is said, what that means for the dog and its plan, and when it could come. */
+export function useTakeIn(view: TakeInView) {
+  const start = useMemo(() => ({ ...EMPTY_CALL, householdId: view.household?.householdId ?? null }), [view.household])
+  const { now, put, undo, redo } = useHistory<Call>(start)
+  const kept = useDraft(view, now, put)
+  const called = useMemo(() => calledDog(now, view.today), [now, view.today])
+  const plan = useMemo(() => {
+    const planned = caseOf(called, view)
+    return planned && { planned, made: makePlan(planned) }
+  }, [called, view])
+  const slotMin = plan?.made.fit.shortestSlotMin ?? null
+  const from = proposedFrom(now, called, view.today)
+  const offered = useMemo(
+    () => (slotMin === null ? [] : offersFor(view, slotMin, from, now.householdId)),
+    [view, slotMin, from, now.householdId],
+  )
+  return { now, put, undo, redo, called, plan: plan?.made ?? null, planned: plan?.planned ?? null, offered, ...kept }
+}
+
+function caseOf({ file, request, coatNowMm, mats }: ReturnType<typeof calledDog>, view: TakeInView): Case | null {
+  if (!file) return null
+  return {
+    kovit: 'case/1',
+    date: view.today,
+    dog: { ...dogOfFile(file, view.today), visits: 0 },
+    coatNowMm,
+    mats,
+    behaviour: file.behaviour,
+    health: file.health,
+    request,
+    kit: view.kit,
+    house: view.rules,
+    setting: view.works === 'van' ? 'mobile' : 'salon',
+    slotMin: ANY_SLOT_MIN,
+  }
+}
+
+function offersFor(view: TakeInView, slotMin: number, from: string, householdId: number | null): Proposal[] {
+  const people = view.staff.filter(({ role }) => role !== 'bather')
+  return proposals({ slotMin, from, householdId, people, opening: view.opening, taken: view.taken })
+}
+
+/** Keeps the call on this device as it is typed, and finds it again when the page is opened anew. */
+function useDraft(view: TakeInView, now: Call, put: (call: Call) => void) {
+  const [keeping, setKeeping] = useState<'kept' | 'keeping' | 'not kept'>('kept')
+  const ready = useRef(false)
+  const done = useRef(false)
+  const page = view.household ? `${PAGE} ${view.household.householdId}` : PAGE
+  useEffect(() => {
+    readDraft(view.houseKey, page)
+      .then((draft) => {
+        const read = Call.safeParse(draft)
+        if (read.success) put(read.data)
+      })
+      .catch(() => setKeeping('not kept'))
+      .finally(() => (ready.current = true))
+    // Read once, when the page opens.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
+  useEffect(() => {
+    if (!ready.current || done.current) return
+    setKeeping('keeping')
+    keepDraft(view.houseKey, page, now).then(
+      () => setKeeping('kept'),
+      () => setKeeping('not kept'),
+    )
+  }, [now, view.houseKey, page])
+  const forget = useCallback(async () => {
+    done.current = true
+    await forgetDraft(view.houseKey, page).catch(() => undefined)
+  }, [view.houseKey, page])
+  return { keeping, forget }
+}
+
+export type { Plan }
