@@ -12,7 +12,10 @@ async function main(): Promise<void> {
   const asked = process.argv.includes('--demo')
   await keepApart(asked)
   if (await isHalfMade()) {
-    if (!asked) throw new NotThisHouse('This database holds half a demo, cut off while it was made. Start once more with --demo, and it is made anew.')
+    if (!asked)
+      throw new NotThisHouse(
+        'This database holds half a demo, cut off while it was made. Start once more with --demo, and it is made anew.',
+      )
     // Nobody has worked in it yet: a demo that was cut off is made anew from the first table.
     await open.sequelize.getQueryInterface().dropAllTables()
     await migrate(open)
@@ -21,7 +24,10 @@ async function main(): Promise<void> {
   const empty = (await open.models.house.count()) === 0
   const demo = asked && empty ? await wholeDemo() : null
   await open.sequelize.close()
-  const said = [ran.length > 0 ? `${ran.length} table changes` : 'no table changes', demo ?? (empty ? 'an empty book' : 'data kept')]
+  const said = [
+    ran.length > 0 ? `${ran.length} table changes` : 'no table changes',
+    demo ?? (empty ? 'an empty book' : 'data kept'),
+  ]
   process.stdout.write(said.join(', '))
 }
 
@@ -34,10 +40,14 @@ class NotThisHouse extends Error {}
 /** The demo and a book of one's own are never mixed: a home is one or the other for good. */
 async function keepApart(isDemo: boolean): Promise<void> {
   if (isDemo && (await hasMark(OWN)))
-    throw new NotThisHouse('This home holds a book of your own; the demo is never put into it. Start it with npm start -- --own.')
+    throw new NotThisHouse(
+      'This home holds a book of your own; the demo is never put into it. Start it with npm start -- --own.',
+    )
   if (!process.argv.includes('--own')) return
   if (await hasMark(BEGUN))
-    throw new NotThisHouse('This home holds the demo. Leave KOVIT_HOME out, or name another folder, for a book of your own.')
+    throw new NotThisHouse(
+      'This home holds the demo. Leave KOVIT_HOME out, or name another folder, for a book of your own.',
+    )
   await setMark(OWN, Date.now())
 }
 const OWN = 'own-book'

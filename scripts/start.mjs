@@ -57,7 +57,9 @@ async function main() {
   await ensureBuild()
   const port = await pickPort()
   await step('Starting the pages', () => watchPages(url, port))
-  process.stdout.write(`\nKovit is open at http://127.0.0.1:${port}${isDemo ? ' with the demo' : ''}\nCtrl-C stops it.\n`)
+  process.stdout.write(
+    `\nKovit is open at http://127.0.0.1:${port}${isDemo ? ' with the demo' : ''}\nCtrl-C stops it.\n`,
+  )
 }
 
 const say = (words) => process.stdout.write(`${new Date().toTimeString().slice(0, 8)} ${words}\n`)

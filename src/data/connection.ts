@@ -10,6 +10,8 @@ export interface Database {
 
 /** A call that the database has not answered after this long is over, ms. */
 const CALL_MS = 5000
+/** Who waits for ever for an answer still has to reach the database in this time, ms. */
+const PATIENT_MS = 60_000
 /** Screens, a close and a booking at the same moment: each holds one connection for its transaction. */
 const MOST_CONNECTIONS = 12
 
@@ -35,7 +37,7 @@ export function openDatabase(url: string, callMs = 0): Database {
     dialectModule: mariadb,
     logging: false,
     timezone: '+00:00',
-    dialectOptions: { ...(callMs > 0 ? { connectTimeout: callMs, socketTimeout: callMs } : {}) },
+    dialectOptions: callMs > 0 ? { connectTimeout: callMs, socketTimeout: callMs } : { connectTimeout: PATIENT_MS },
     pool: { max: MOST_CONNECTIONS, min: 0, ...(callMs > 0 ? { acquire: callMs } : {}) },
     define: { underscored: true, timestamps: false },
   })

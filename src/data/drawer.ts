@@ -65,7 +65,16 @@ export async function readDrawer(): Promise<[house: string, lines: DrawerLine[]]
   })
   const homeLines = homes.map(({ id, name, place, people, phones }) => {
     const figures = (phones ?? '').split('/').map((phone) => phone.replace(/\D/g, ''))
-    return { key: `h${id}`, name, breed: '', people: people ?? '', home: place, phones: figures.join(' '), seenOn: '', dogs: dogsOf.get(id) ?? [] }
+    return {
+      key: `h${id}`,
+      name,
+      breed: '',
+      people: people ?? '',
+      home: place,
+      phones: figures.join(' '),
+      seenOn: '',
+      dogs: dogsOf.get(id) ?? [],
+    }
   })
   return [house[0]?.houseKey ?? '', [...dogLines, ...homeLines]]
 }
@@ -125,7 +134,9 @@ export async function readRecentDogIds(fromMs: number, toMs: number, most: numbe
 
 /** How many dogs there are by how they stand to the house. */
 export async function countDogs(): Promise<{ here: number; all: number }> {
-  const rows = await select<{ standing: string; n: number }>('SELECT standing, COUNT(*) AS n FROM dogs GROUP BY standing')
+  const rows = await select<{ standing: string; n: number }>(
+    'SELECT standing, COUNT(*) AS n FROM dogs GROUP BY standing',
+  )
   const sum = (of: (standing: StandingId) => boolean) =>
     rows.reduce((total, { standing, n }) => total + (of(Standing.parse(standing)) ? Number(n) : 0), 0)
   return { here: sum(isHere), all: sum(() => true) }

@@ -135,9 +135,11 @@ export async function readVisitsWithoutDue(): Promise<number[]> {
     where: {
       closedAt: { [Op.ne]: null },
       dogId: { [Op.in]: literal('(SELECT id FROM dogs WHERE groomed_on IS NULL)') },
-      id: { [Op.in]: literal(`(SELECT id FROM (SELECT id, ROW_NUMBER() OVER
+      id: {
+        [Op.in]: literal(`(SELECT id FROM (SELECT id, ROW_NUMBER() OVER
         (PARTITION BY dog_id ORDER BY started_at DESC, id DESC) AS place
-        FROM visits WHERE closed_at IS NOT NULL) AS ranked WHERE place = 1)`) },
+        FROM visits WHERE closed_at IS NOT NULL) AS ranked WHERE place = 1)`),
+      },
     },
   })
   return rows.map(({ id }) => id)

@@ -91,7 +91,14 @@ function callerOf({ household }: DemoDog, homes: ReadonlyMap<string, number>) {
   const at = DEMO_HOUSEHOLDS.findIndex(({ name }) => name === household)
   const { owner = household, place = '' } = DEMO_HOUSEHOLDS[at] ?? {}
   const phone = `${DEMO_NUMBERS}${String(at + 1).padStart(2, '0')}`
-  return { kind: 'new' as const, name: owner, phone, place, household, agreed: { messages: true, pictures: at % 3 !== 0 } }
+  return {
+    kind: 'new' as const,
+    name: owner,
+    phone,
+    place,
+    household,
+    agreed: { messages: true, pictures: at % 3 !== 0 },
+  }
 }
 
 function fileFor(dog: DemoDog, index: number, nowMs: number): DogFile {

@@ -270,6 +270,6 @@ export const BREED_ROWS: readonly BreedRow[] = [
   ['Westiepoo', 'fleece', 'square', [6, 12], [25, 38], 'drop', 'normal', ['teddy', 'one-length']],
   ['Whippet', 'smooth', 'racy', [9, 18], [44, 56], 'rose', 'normal', ['bath-tidy']],
   ['Whoodle', 'fleece', 'square', [9, 20], [30, 50], 'drop', 'normal', ['teddy', 'one-length']],
-  ['Yorkshire terrier | yorkie', 'drop', 'toy', [2, 4], [18, 23], 'pricked', 'normal', ['silky-short', 'teddy', 'long-drop']],
   ['Yorkipoo', 'fleece', 'toy', [1.5, 6], [18, 33], 'drop', 'normal', ['teddy', 'one-length']],
+  ['Yorkshire terrier | yorkie', 'drop', 'toy', [2, 4], [18, 23], 'pricked', 'normal', ['silky-short', 'teddy', 'long-drop']],
 ]

@@ -2,6 +2,7 @@ export { BUILDS, BuildId } from './builds'
 export {
   EAR_SETS,
   EarSet,
+  FaceShape,
   FineMeasures,
   MEASURE_FACTS,
   MEASURE_KEYS,

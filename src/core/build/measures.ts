@@ -90,6 +90,12 @@ export type EarSet = z.infer<typeof EarSet>
 /** An ear's leather in skulls, where nobody measured it; a hanging one at least so long. By eye. */
 const LEATHER: Record<EarSet, number> = { drop: 0.73, pricked: 0.68, folded: 0.72, rose: 0.85 }
 
+/** Whether the muzzle stands out of the face or lies in it. */
+export const FaceShape = z.enum(['normal', 'flat'])
+export type FaceShape = z.infer<typeof FaceShape>
+/** The muzzle of a flat face against that of a usual dog of the build, where nobody measured it. By eye. */
+const FLAT_MUZZLE = 0.45
+
 interface MeasureFact {
   label: string
   /** From where to where the tape is held. */
@@ -152,6 +158,7 @@ export interface Stature extends Partial<Record<MeasureKey, number | null | unde
   build: BuildId
   weightKg?: number | null | undefined
   ears?: EarSet | undefined
+  faceShape?: FaceShape | undefined
 }
 
 /**
@@ -171,7 +178,8 @@ export function measuresOf(dog: Stature): Measures {
     MEASURE_KEYS.map((key) => {
       const { measure } = MEASURE_FACTS[key]
       const ownCm = dog[key]
-      return [measure, ownCm ? ownCm * 10 : usual[measure] * larger]
+      const flat = key === 'muzzleCm' && dog.faceShape === 'flat' ? FLAT_MUZZLE : 1
+      return [measure, ownCm ? ownCm * 10 : usual[measure] * larger * flat]
     }),
   )
   const known = measures as unknown as Measures

@@ -22,7 +22,9 @@ export type UsualKey = z.infer<typeof UsualKey>
 export const DogMore = z.object({
   usual: z.array(UsualKey).default([]),
   /** What helped, by what it minds. */
-  helped: z.partialRecord(Trigger, z.string().trim().max(200, { error: 'Keep what helped to 200 characters.' })).default({}),
+  helped: z
+    .partialRecord(Trigger, z.string().trim().max(200, { error: 'Keep what helped to 200 characters.' }))
+    .default({}),
   medicine: line('the medicine', 400),
   vet: line('the vet', 200),
   /** What an earlier groomer left, in words. */

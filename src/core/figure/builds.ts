@@ -28,6 +28,8 @@ export interface Build {
   }
   ear: EarSet
   eye: Pair
+  /** The muzzle lies in the face, its nose between the eyes. */
+  flat?: true
   shapes: Record<PartId, readonly ControlPoint[]>
 }
 

@@ -25,9 +25,9 @@ const FOLDED: { set: Build['pose']['earSet']; angle: number; points: readonly Co
 /** How far below its root each ear reaches, in leathers: fields and callouts follow it. Negative stands up. */
 export const EAR_REACH: Record<EarSet, number> = { drop: 1, pricked: -1, folded: 0.34, rose: 0.28 }
 
-/** The build with the ears this dog carries. */
-export function buildFor({ build: id, ears }: Stature): Build {
-  const build = buildOf(id)
+/** The build with the face and the ears of this dog. */
+export function buildFor({ build: id, ears, faceShape }: Stature): Build {
+  const build: Build = faceShape === 'flat' ? { ...buildOf(id), flat: true } : buildOf(id)
   if (ears === undefined || ears === build.ear) return build
   const { set, angle, points } = ears === 'folded' ? FOLDED : lent(ears)
   return {

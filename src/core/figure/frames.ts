@@ -9,6 +9,9 @@ export interface Point {
 /** From a frame's own coordinates to mm: x grows to the rear from the breastbone, y up from the floor. The dog faces left. */
 export type Place = (frame: Frame, along: number, across: number) => Point
 
+/** A flat muzzle carries its nose so much higher at its end, in skulls. By eye. */
+const FLAT_LIFT = 0.14
+
 const turn = (degrees: number) => (degrees * Math.PI) / 180
 
 export function placer(build: Build, m: Measures): Place {
@@ -19,7 +22,7 @@ export function placer(build: Build, m: Measures): Place {
   const tip = turn(pose.headAngle)
   const onHead = (along: number, across: number): Point => {
     const forward = along <= 1 ? along * m.skull : m.skull + (along - 1) * m.muzzle
-    const up = across * m.skull
+    const up = (across + (build.flat && along > 1 ? (along - 1) * FLAT_LIFT : 0)) * m.skull
     return {
       x: occiput.x - Math.cos(tip) * forward - Math.sin(tip) * up,
       y: occiput.y - Math.sin(tip) * forward + Math.cos(tip) * up,

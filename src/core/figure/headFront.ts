@@ -11,6 +11,11 @@ import { screen, skinOf } from './view'
 export const EYE = 0.045
 /** The eyes above the middle of the head, in skulls. */
 const EYES_UP = 0.03
+/** A flat face has larger eyes. By eye. */
+export const FLAT_EYE = 1.3
+/** How wide, how far down and how deep a muzzle lies in the face seen from the front, and how far the eyes stand apart, in skulls. By eye. */
+const LONG = { wide: 1, top: 0, high: 1, eyes: 0.19 }
+const FLAT = { wide: 1.3, top: 0.02, high: 0.7, eyes: 0.22 }
 /** How high ears are set on a head seen from the front, in skulls. By eye. */
 const EAR_ROOT: Record<EarSet, number> = { drop: 0.26, rose: 0.3, folded: 0.36, pricked: 0.4 }
 export const headFrontView = (drawing: Drawing): BareView => headPieces(drawing, { x: 0, y: drawing.measures.skull })
@@ -18,10 +23,16 @@ export const headFrontView = (drawing: Drawing): BareView => headPieces(drawing,
 /** The head from the front about a middle: skull, ears, muzzle, eyes and nose. */
 export function headPieces(drawing: Drawing, middle: Point): BareView {
   const { build, measures, stepMm } = drawing
+  const face = build.flat ? FLAT : LONG
   const facing: Facing = { positive: 'left' }
   const place: PlaceHalf = (x, y) => ({ x: middle.x + x * measures.skull, y: middle.y + y * measures.skull })
+  const placeMuzzle: PlaceHalf = (x, y) => place(x * face.wide, face.top + y * face.high)
   const skull = halfPart(HEAD_FRONT.skull, place, facing, stepMm, { id: 'skull', place: 'over', ground: 'skull' })
-  const muzzle = halfPart(HEAD_FRONT.muzzle, place, facing, stepMm, { id: 'muzzle', place: 'over', ground: 'muzzle' })
+  const muzzle = halfPart(HEAD_FRONT.muzzle, placeMuzzle, facing, stepMm, {
+    id: 'muzzle',
+    place: 'over',
+    ground: 'muzzle',
+  })
   const rootY = EAR_ROOT[build.ear]
   const ears = ([1, -1] as const).map((sign) =>
     earFrom(
@@ -35,7 +46,7 @@ export function headPieces(drawing: Drawing, middle: Point): BareView {
   )
   const cells = [
     drawCells(HEAD_FRONT.skullCells, 'skull', place, facing, stepMm),
-    drawCells(HEAD_FRONT.muzzleCells, 'muzzle', place, facing, stepMm),
+    drawCells(HEAD_FRONT.muzzleCells, 'muzzle', placeMuzzle, facing, stepMm),
   ]
   const standing = build.ear === 'pricked'
   const nose = [
@@ -47,7 +58,7 @@ export function headPieces(drawing: Drawing, middle: Point): BareView {
   ] as const
   const nosePath = pathOf(
     sampleCurve(
-      nose.map(([x, y]) => place(x, y)),
+      nose.map(([x, y]) => placeMuzzle(x, y)),
       stepMm / 2,
       true,
     ).map(({ point }) => point),
@@ -58,20 +69,20 @@ export function headPieces(drawing: Drawing, middle: Point): BareView {
     parts: standing ? [...ears, skull, muzzle] : [skull, ...ears, muzzle],
     head: ['skull', 'muzzle', 'ear-left', 'ear-right', 'fringe'],
     fringe: { eyes: place(0, EYES_UP + EYE), skullMm: measures.skull, toEyeMm: visorToEyeMm(measures) },
-    eyes: [screen(place(0.19, EYES_UP)), screen(place(-0.19, EYES_UP))],
+    eyes: [screen(place(face.eyes, EYES_UP)), screen(place(-face.eyes, EYES_UP))],
     nose: nosePath,
     ink:
-      pathOf([place(0, -0.27), place(0, -0.4)], false) +
-      curvePath([place(-0.13, -0.46), place(0, -0.4), place(0.13, -0.46)], stepMm),
+      pathOf([placeMuzzle(0, -0.27), placeMuzzle(0, -0.4)], false) +
+      curvePath([placeMuzzle(-0.13, -0.46), placeMuzzle(0, -0.4), placeMuzzle(0.13, -0.46)], stepMm),
     anchors: {
       ...cells[0]?.anchors,
       ...cells[1]?.anchors,
       skull: screen(place(0, 0.38)),
       visor: screen(place(0, 0.24)),
       'ear-edge': ear(1),
-      muzzle: screen(place(0.14, -0.32)),
+      muzzle: screen(placeMuzzle(0.14, -0.32)),
     },
-    rightAnchors: { ...cells[0]?.rightAnchors, 'ear-edge': ear(-1), muzzle: screen(place(-0.14, -0.32)) },
+    rightAnchors: { ...cells[0]?.rightAnchors, 'ear-edge': ear(-1), muzzle: screen(placeMuzzle(-0.14, -0.32)) },
   }
 }
 

@@ -6,7 +6,7 @@ import { buildFor } from './ears'
 import type { Point } from './frames'
 import { fringe } from './fringe'
 import { FRONT, HOCKS, NECK_BEYOND, REAR, TAIL_REAR, TOP, UPPER_ARM, type Half } from './halves'
-import { EYE, earFrom, headFrontView, headPieces } from './headFront'
+import { EYE, FLAT_EYE, earFrom, headFrontView, headPieces } from './headFront'
 import type { LengthAt } from './lengthsAlong'
 import { drawCells, halfPart, type Facing, type PlaceHalf } from './mirrored'
 import { remembered, statureKey } from './remembered'
@@ -80,7 +80,7 @@ export function otherView(
     nose,
     ink,
     heightMm: measures.height,
-    eyeMm: measures.skull * EYE,
+    eyeMm: measures.skull * EYE * (dog.faceShape === 'flat' ? FLAT_EYE : 1),
     box: boxOf(parts.flatMap(({ outline }) => outline)),
     headBox: head.length === 0 ? null : boxOf(head.flatMap(({ outline }) => outline)),
   }

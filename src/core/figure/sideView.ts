@@ -4,6 +4,7 @@ import { PARTS, type Build, type Frame, type PartId } from './builds'
 import { ANCHORS, CELLS, GROUND } from './cells'
 import { pathOf, sampleCurve } from './curve'
 import { EAR_REACH, buildFor } from './ears'
+import { FLAT_EYE } from './headFront'
 import { placer, type Place, type Point } from './frames'
 import type { LengthAt } from './lengthsAlong'
 import { remembered, statureKey } from './remembered'
@@ -98,7 +99,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
     }),
     anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(onDog(point))])),
     eyes: [screen(place('head', ...build.eye))],
-    eyeMm: height * EYE,
+    eyeMm: height * EYE * (build.flat ? FLAT_EYE : 1),
     nose: nosePath(place, height * step),
     ink: inkPath(place, height * step),
     heightMm: height,

@@ -1,4 +1,4 @@
-import { measuredOf, type BuildId, type Measured, type Stature } from '../build'
+import { measuredOf, type BuildId, type FaceShape, type Measured, type Stature } from '../build'
 import type { CoatId } from '../coat'
 import type { Join } from '../patterns'
 import type { Side, ZoneId } from '../zones'
@@ -14,9 +14,10 @@ export interface FigureDog extends Stature {
 }
 
 /** What a figure is drawn from, of a dog of whom more is known. */
-export const figureOf = (dog: FigureDog): { build: BuildId; coat: CoatId } & Measured => ({
+export const figureOf = (dog: FigureDog): { build: BuildId; coat: CoatId; faceShape?: FaceShape } & Measured => ({
   build: dog.build,
   coat: dog.coat,
+  ...(dog.faceShape === 'flat' ? { faceShape: dog.faceShape } : {}),
   ...measuredOf(dog),
 })
 

@@ -16,7 +16,8 @@ export function numberToCall(text: string): string {
 }
 
 /** By what a number is known again, however it is written: its last nine figures, without a leading nought. */
-export const numberTail = (text: string): string => numberToCall(text).replace(/\D/g, '').slice(-TAIL).replace(/^0+/, '')
+export const numberTail = (text: string): string =>
+  numberToCall(text).replace(/\D/g, '').slice(-TAIL).replace(/^0+/, '')
 
 /** A telephone number as somebody says it; 3 to 15 figures. */
 export const PhoneNumber = z

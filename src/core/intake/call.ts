@@ -12,7 +12,14 @@ export const SaidMats = z.enum(SAID_MATS)
 export type SaidMats = z.infer<typeof SaidMats>
 
 /** What is asked first of how a dog takes things. */
-export const ASKED_TRIGGERS = ['brush', 'dryer', 'nails', 'face', 'bath', 'people'] as const satisfies readonly Trigger[]
+export const ASKED_TRIGGERS = [
+  'brush',
+  'dryer',
+  'nails',
+  'face',
+  'bath',
+  'people',
+] as const satisfies readonly Trigger[]
 
 /** Standing facts that an owner knows and a plan reads. */
 export const ASKED_HEALTH = [

@@ -105,7 +105,9 @@ function fileOf(call: Call, usual: Usual | null, coat: CoatId, weightKg: number,
       usual: usual ? usualKeys : [],
       medicine: call.medicine,
       vet: call.vet,
-      earlier: [call.lastWeeks === null ? '' : lastWords(call.lastWeeks, today), call.earlier.trim()].filter(Boolean).join('; '),
+      earlier: [call.lastWeeks === null ? '' : lastWords(call.lastWeeks, today), call.earlier.trim()]
+        .filter(Boolean)
+        .join('; '),
     }),
   }
 }

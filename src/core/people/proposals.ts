@@ -46,8 +46,7 @@ export function proposals(asked: ProposalsAsked): Proposal[] {
   const free = days.flatMap((day) => freeOn(day, asked))
   const beside = free.filter((each) => each.beside !== null).slice(0, 1)
   const soonest: Free[] = []
-  for (const each of free)
-    if (![...beside, ...soonest].some(({ day }) => day === each.day)) soonest.push(each)
+  for (const each of free) if (![...beside, ...soonest].some(({ day }) => day === each.day)) soonest.push(each)
   return [...beside, ...soonest].slice(0, MOST).map(({ day, start, staffId, why }) => ({
     day,
     staffId,

@@ -34,7 +34,10 @@ function minutes(before: Plan, after: Plan): string[] {
     before.fit.shortestSlotMin === after.fit.shortestSlotMin
       ? []
       : [`The slot that holds is ${after.fit.shortestSlotMin} min, not ${before.fit.shortestSlotMin}.`]
-  return [...(was === is ? [] : [`It takes ${Math.abs(is - was)} min ${is > was ? 'longer' : 'less'}: ${is} min.`]), ...slot]
+  return [
+    ...(was === is ? [] : [`It takes ${Math.abs(is - was)} min ${is > was ? 'longer' : 'less'}: ${is} min.`]),
+    ...slot,
+  ]
 }
 
 function stages(before: Plan, after: Plan): string[] {

@@ -40,5 +40,7 @@ export const HOUSE_OF_ONES_OWN = [
     ['dogs', 'more'],
     ['file_changes', 'before_it'],
     ['file_changes', 'after_it'],
-  ].map(([table, column]) => `ALTER TABLE ${table} ADD CONSTRAINT ${table}_${column}_is_json CHECK (JSON_VALID(${column}))`),
+  ].map(
+    ([table, column]) => `ALTER TABLE ${table} ADD CONSTRAINT ${table}_${column}_is_json CHECK (JSON_VALID(${column}))`,
+  ),
 ]

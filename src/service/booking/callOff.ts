@@ -10,10 +10,7 @@ export const CallOffAsked = z.strictObject({
 })
 
 /** Calls a booking off; its row stays with when and why. What the bench has begun is not called off. */
-export function callOffBooking(
-  { bookingId, why }: z.infer<typeof CallOffAsked>,
-  nowMs: number,
-): Promise<Result<null>> {
+export function callOffBooking({ bookingId, why }: z.infer<typeof CallOffAsked>, nowMs: number): Promise<Result<null>> {
   return inTransaction(async () => {
     if (!(await holdBooking(bookingId))) return refuse('bookingId', 'This booking is not in the book.')
     const [begun] = await readVisitsOfBookings([bookingId])

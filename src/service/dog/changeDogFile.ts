@@ -76,7 +76,8 @@ export async function dogChanges(dogId: number, time: HouseClock) {
   const part = DogFile.partial()
   return (await readFileChanges({ kind: 'dog', id: dogId })).map(({ id: changeId, madeMs, madeBy, before, after }) => {
     const [was, is] = [part.safeParse(before), part.safeParse(after)]
-    const words = was.success && is.success ? changeWords(was.data as Partial<DogFile>, is.data as Partial<DogFile>) : []
+    const words =
+      was.success && is.success ? changeWords(was.data as Partial<DogFile>, is.data as Partial<DogFile>) : []
     return { id: changeId, when: `${time.longDay(madeMs)}, ${time.clock(madeMs)}`, by: madeBy, words }
   })
 }

@@ -66,7 +66,10 @@ export async function dogFileView(dogId: number, house: OpenHouse) {
 
 /** What is said of a dog besides what the plan reads; what nobody said is left out. */
 function mindedOf({ more, vaccinatedOn }: Dog): [string, string][] {
-  const helped = Object.entries(more.helped).map(([trigger, words]): [string, string] => [`Helped at ${trigger}`, words])
+  const helped = Object.entries(more.helped).map(([trigger, words]): [string, string] => [
+    `Helped at ${trigger}`,
+    words,
+  ])
   const said: [string, string][] = [
     ['Medicine', more.medicine],
     ['Vaccinated', vaccinatedOn === null ? '' : showDay(vaccinatedOn)],

@@ -67,6 +67,9 @@ async function namedAlike(caller: string, dog: string): Promise<number[]> {
   const same = [...dogs.values()].filter(({ name }) => plain(name) === wanted)
   const owners = await readOwnersOf(same.map(({ householdId }) => householdId))
   const parts = called.split(' ')
-  const isCaller = ({ name }: Owner) => plain(name).split(' ').some((part) => parts.includes(part))
+  const isCaller = ({ name }: Owner) =>
+    plain(name)
+      .split(' ')
+      .some((part) => parts.includes(part))
   return [...new Set(owners.filter(isCaller).map(({ householdId }) => householdId))]
 }

@@ -76,7 +76,9 @@ async function idsOf(
 /** The dogs that a text finds; of a household or a number all who live there. */
 async function dogsFound(text: string): Promise<number[]> {
   const hits = await searchDrawer(text, MOST_HITS)
-  return hits.flatMap(({ kind, id, dogs }) => (kind === 'dog' ? [id] : dogs)).filter((id, at, all) => all.indexOf(id) === at)
+  return hits
+    .flatMap(({ kind, id, dogs }) => (kind === 'dog' ? [id] : dogs))
+    .filter((id, at, all) => all.indexOf(id) === at)
 }
 
 async function dullBlades(): Promise<string[]> {

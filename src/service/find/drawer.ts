@@ -39,28 +39,38 @@ const emptyDrawer = (): Drawer => ({
   }),
 })
 
+/** So many lines are put in before others get their turn: a whole house at once would hold up every page. */
+const AT_A_TIME = 200
+
+/** One brings the index up to date at a time; who asks meanwhile waits for it and looks again. */
+let turn: Promise<unknown> = Promise.resolve()
+
+function openDrawer(): Promise<Drawer> {
+  const next = turn.then(bringUpToDate, bringUpToDate)
+  turn = next
+  return next
+}
+
 /** Dogs and households, with what changed since the last search put in: only that costs. */
-async function openDrawer(): Promise<Drawer> {
+async function bringUpToDate(): Promise<Drawer> {
   const [house, lines] = await readDrawer()
   const drawer = drawers.get(house) ?? emptyDrawer()
   drawers.clear()
   drawers.set(house, drawer)
   const there = new Set(lines.map(({ key }) => key))
-  for (const [key, line] of drawer.lines)
-    if (!there.has(key)) {
-      drawer.index.remove(line)
-      drawer.lines.delete(key)
-    }
-  for (const line of lines) {
-    const sign = [line.name, line.breed, line.people, line.home, line.phones, line.dogs.join()].join('|')
-    const old = drawer.lines.get(line.key)
-    if (old?.sign === sign) continue
-    if (old) drawer.index.remove(old)
-    drawer.index.add(line)
-    drawer.lines.set(line.key, { ...line, sign })
-  }
+  const gone = [...drawer.lines.values()].filter(({ key }) => !there.has(key))
+  const signed = lines.map((line) => ({ ...line, sign: signOf(line) }))
+  const fresh = signed.filter(({ key, sign }) => drawer.lines.get(key)?.sign !== sign)
+  const old = fresh.flatMap(({ key }) => drawer.lines.get(key) ?? [])
+  for (const line of [...gone, ...old]) drawer.index.remove(line)
+  for (const { key } of gone) drawer.lines.delete(key)
+  for (const line of fresh) drawer.lines.set(line.key, line)
+  await drawer.index.addAllAsync(fresh, { chunkSize: AT_A_TIME })
   return drawer
 }
+
+const signOf = ({ name, breed, people, home, phones, dogs }: DrawerLine): string =>
+  [name, breed, people, home, phones, dogs.join()].join('|')
 
 /**
  * Dogs and households that a text means: every word of it begins a word of theirs, or is one with a slip. A number finds by
@@ -81,9 +91,7 @@ export async function searchDrawer(text: string, most: number): Promise<Hit[]> {
 function byWords({ index, lines }: Drawer, text: string): string[] {
   const hits = index.search(text, { prefix: true, fuzzy: forgiven, combineWith: 'AND', boost: { name: 3, people: 2 } })
   const seen = (key: unknown) => lines.get(String(key))?.seenOn ?? ''
-  return hits
-    .sort((a, b) => b.score - a.score || seen(b.id).localeCompare(seen(a.id)))
-    .map(({ id }) => String(id))
+  return hits.sort((a, b) => b.score - a.score || seen(b.id).localeCompare(seen(a.id))).map(({ id }) => String(id))
 }
 
 /** People whose number ends like this come before those in whose number it stands elsewhere. */

@@ -32,7 +32,10 @@ export async function findAnything({ text }: z.infer<typeof FindAsked>, house: O
     )
   }
   const day = dayNamed(text, today)
-  const onDay: Found[] = day === null ? [] : [{ kind: 'day', href: `/?day=${day}`, name: time.longDay(time.at(day, '12:00')), words: 'the day' }]
+  const onDay: Found[] =
+    day === null
+      ? []
+      : [{ kind: 'day', href: `/?day=${day}`, name: time.longDay(time.at(day, '12:00')), words: 'the day' }]
   return [...onDay, ...(await inWords(await searchDrawer(text, MOST), house))]
 }
 
@@ -55,7 +58,16 @@ async function inWords(hits: readonly Hit[], { time, nowMs }: OpenHouse): Promis
     }
     const household = households.get(id)
     if (kind === 'dog' || !household) return []
-    const who = people.filter(({ householdId }) => householdId === id).map(({ name, phone }) => [name, phone].filter(Boolean).join(' '))
-    return [{ kind, href: `/households/${id}`, name: household.name, words: [...who, household.place].filter(Boolean).join(', ') }]
+    const who = people
+      .filter(({ householdId }) => householdId === id)
+      .map(({ name, phone }) => [name, phone].filter(Boolean).join(' '))
+    return [
+      {
+        kind,
+        href: `/households/${id}`,
+        name: household.name,
+        words: [...who, household.place].filter(Boolean).join(', '),
+      },
+    ]
   })
 }

@@ -13,18 +13,25 @@ export const JoinAsked = z.strictObject({ fromId: id, intoId: id, by: Who })
 const Joined = z.object({ joined: z.strictObject({ fromId: id, owners: z.array(id), dogs: z.array(id) }) })
 
 /** Two households are one: people and dogs of the first go over to the second, and its page leads there. */
-export function joinHouseholds({ fromId, intoId, by }: z.infer<typeof JoinAsked>, nowMs: number): Promise<Result<null>> {
+export function joinHouseholds(
+  { fromId, intoId, by }: z.infer<typeof JoinAsked>,
+  nowMs: number,
+): Promise<Result<null>> {
   return inTransaction(async () => {
     if (fromId === intoId) return refuse('intoId', 'Choose another household than this one.')
     // The lower number is held first by everybody, so that two who join crosswise do not wait for each other.
     for (const each of [fromId, intoId].sort((a, b) => a - b))
-      if (!(await holdHousehold(each))) return refuse('intoId', 'One of the two households is not in the book any more.')
+      if (!(await holdHousehold(each)))
+        return refuse('intoId', 'One of the two households is not in the book any more.')
     const [from, dogs, owners] = await Promise.all([readHousehold(fromId), readDogsOf(fromId), readOwnersOf([fromId])])
     for (const dog of dogs) await changeDog(dog.id, { householdId: intoId })
     await moveOwners(ids(owners), intoId, false)
     await changeHousehold(fromId, { joinedInto: intoId })
     await changeHousehold(intoId, {})
-    const after = { said: `${from?.name ?? 'Another household'} was joined to it`, joined: { fromId, owners: ids(owners), dogs: ids(dogs) } }
+    const after = {
+      said: `${from?.name ?? 'Another household'} was joined to it`,
+      joined: { fromId, owners: ids(owners), dogs: ids(dogs) },
+    }
     await addFileChange({ kind: 'household', id: intoId }, { madeMs: nowMs, madeBy: by, before: {}, after })
     return { ok: true, value: null }
   })
@@ -35,7 +42,10 @@ const ids = (rows: readonly { id: number }[]): number[] => rows.map(({ id: each 
 export const PartAsked = z.strictObject({ householdId: id, by: Who })
 
 /** Parts what was joined last: the people and dogs that came over go back. */
-export function partHouseholds({ householdId, by }: z.infer<typeof PartAsked>, nowMs: number): Promise<Result<{ householdId: number }>> {
+export function partHouseholds(
+  { householdId, by }: z.infer<typeof PartAsked>,
+  nowMs: number,
+): Promise<Result<{ householdId: number }>> {
   return inTransaction(async () => {
     if (!(await holdHousehold(householdId))) return refuse('householdId', 'This household is not in the book.')
     const changes = await readFileChanges({ kind: 'household', id: householdId })
@@ -54,7 +64,13 @@ export function partHouseholds({ householdId, by }: z.infer<typeof PartAsked>, n
 }
 
 /** What will be where once two households are one, before they are. */
-export async function joinPreview({ fromId, intoId }: { fromId: number; intoId: number }): Promise<Result<{ lines: string[] }>> {
+export async function joinPreview({
+  fromId,
+  intoId,
+}: {
+  fromId: number
+  intoId: number
+}): Promise<Result<{ lines: string[] }>> {
   const [from, into] = await Promise.all([readHousehold(fromId), readHousehold(intoId)])
   if (!from || !into) return refuse('intoId', 'This household is not in the book.')
   if (from.id === into.id) return refuse('intoId', 'Choose another household than this one.')
@@ -71,7 +87,9 @@ export async function joinPreview({ fromId, intoId }: { fromId: number; intoId: 
       lines: [
         `${named(dogs)} and ${named(there)} live together at ${into.place || into.name}.`,
         `${first[0]?.name ?? 'Nobody'} is called first; ${named(owners)} stays in the list.`,
-        from.place === '' || from.place === into.place ? 'No address is lost.' : `The address ${from.place} is kept in the notes of ${from.name}.`,
+        from.place === '' || from.place === into.place
+          ? 'No address is lost.'
+          : `The address ${from.place} is kept in the notes of ${from.name}.`,
         'It can be parted again.',
       ],
     },

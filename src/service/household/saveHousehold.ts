@@ -26,7 +26,11 @@ export const personName = z
 
 export const HouseholdChange = z.strictObject({
   householdId: id,
-  name: z.string().trim().min(1, { error: 'Give the name of the household.' }).max(80, { error: 'Keep the name to 80 characters.' }),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: 'Give the name of the household.' })
+    .max(80, { error: 'Keep the name to 80 characters.' }),
   place: z.string().trim().max(200, { error: 'Keep the address to 200 characters.' }),
   notes: z.string().trim().max(2000, { error: 'Keep the notes to 2000 characters.' }),
   /** Its people, who is called first before the others; who is not in the list is taken out. */

@@ -18,7 +18,13 @@ export const Choice = <T extends string>({ label, options, chosen, usual = false
     </span>
     <div>
       {options.map((each) => (
-        <button key={each} type="button" className="kv-chip" aria-pressed={each === chosen} onClick={() => onChoose(each)}>
+        <button
+          key={each}
+          type="button"
+          className="kv-chip"
+          aria-pressed={each === chosen}
+          onClick={() => onChoose(each)}
+        >
           {each}
         </button>
       ))}

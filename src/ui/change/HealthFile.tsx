@@ -71,11 +71,7 @@ export function HealthFile({ file, set, today, by }: PartProps & { today: string
           ))}
         </div>
       </div>
-      <TextField
-        label="Medicine"
-        value={more.medicine}
-        onChange={(medicine) => set({ more: { ...more, medicine } })}
-      />
+      <TextField label="Medicine" value={more.medicine} onChange={(medicine) => set({ more: { ...more, medicine } })} />
       <div className={styles.pair}>
         <TextField
           label="Vaccinated on"

@@ -25,7 +25,12 @@ export function Person({ file, set, faultOf }: PartProps) {
       <h2>Who it is</h2>
       <div className={styles.pair}>
         <TextField label="Its name" value={file.name} fault={faultOf('name')} onChange={(name) => set({ name })} />
-        <TextField label="Breed or cross" value={file.breed} fault={faultOf('breed')} onChange={(breed) => set({ breed })} />
+        <TextField
+          label="Breed or cross"
+          value={file.breed}
+          fault={faultOf('breed')}
+          onChange={(breed) => set({ breed })}
+        />
       </div>
       {usual && (
         <p className="kv-small">
@@ -65,8 +70,20 @@ export function Person({ file, set, faultOf }: PartProps) {
         fault={faultOf('bornOn')}
         onChange={(day) => set({ bornOn: day || null })}
       />
-      <Choice label="Coat" options={COATS} chosen={file.coat} usual={isUsual('coat')} onChoose={(coat) => set({ coat })} />
-      <Choice label="Build" options={BUILDS} chosen={file.build} usual={isUsual('build')} onChoose={(build) => set({ build })} />
+      <Choice
+        label="Coat"
+        options={COATS}
+        chosen={file.coat}
+        usual={isUsual('coat')}
+        onChoose={(coat) => set({ coat })}
+      />
+      <Choice
+        label="Build"
+        options={BUILDS}
+        chosen={file.build}
+        usual={isUsual('build')}
+        onChoose={(build) => set({ build })}
+      />
       <Choice
         label="Ears"
         options={EAR_SETS}

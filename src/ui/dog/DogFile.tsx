@@ -70,7 +70,12 @@ export function DogFile({ view, book }: DogFileProps) {
           <h1 style={{ fontSize: 34 }}>{dog.name}</h1>
           <p className="kv-quiet">
             {facts} <Link href={`/households/${view.household.id}`}>Household {view.household.name}</Link>
-            {view.standing && <b className="kv-caution"> {dog.name} {view.standing}.</b>}
+            {view.standing && (
+              <b className="kv-caution">
+                {' '}
+                {dog.name} {view.standing}.
+              </b>
+            )}
           </p>
         </div>
         <NextStep view={view} book={book} />

@@ -54,18 +54,6 @@ export function DogsDesk({ first, as: asFirst, ...start }: DeskProps) {
           value={asked.text}
           onChange={(event) => setAsked({ ...asked, text: event.target.value })}
         />
-        <div className={styles.chips} role="group" aria-label="Only">
-          {(Object.keys(DOG_FILTERS) as DogFilter[]).map((id) => (
-            <button
-              key={id}
-              className="kv-chip"
-              aria-pressed={id === asked.filter}
-              onClick={() => setAsked({ ...asked, filter: id === asked.filter ? null : id })}
-            >
-              {DOG_FILTERS[id].label}
-            </button>
-          ))}
-        </div>
         <Select<DogSort>
           aria-label="Sorted by"
           value={asked.sort}
@@ -77,6 +65,18 @@ export function DogsDesk({ first, as: asFirst, ...start }: DeskProps) {
           {(['drawn', 'rows'] as const).map((each) => (
             <button key={each} className="kv-chip" aria-pressed={as === each} onClick={() => setAs(each)}>
               {each === 'drawn' ? 'Drawn' : 'Rows'}
+            </button>
+          ))}
+        </div>
+        <div className={styles.chips} role="group" aria-label="Only">
+          {(Object.keys(DOG_FILTERS) as DogFilter[]).map((id) => (
+            <button
+              key={id}
+              className="kv-chip"
+              aria-pressed={id === asked.filter}
+              onClick={() => setAsked({ ...asked, filter: id === asked.filter ? null : id })}
+            >
+              {DOG_FILTERS[id].label}
             </button>
           ))}
         </div>

@@ -52,7 +52,8 @@ export function useFound(text: string): { found: FoundLine[]; saying: string } {
 function sayingOf(text: string, heard: string | undefined, found: number): string {
   if (heard === undefined) return 'Looking…'
   if (heard === '' && text === '') return 'Today’s dogs and the last ones here. Arrows choose, Enter opens.'
-  if (heard === text && found === 0) return 'Nothing found. Three letters of a name or the last figures of a number are enough.'
+  if (heard === text && found === 0)
+    return 'Nothing found. Three letters of a name or the last figures of a number are enough.'
   return 'Arrows choose, Enter opens, Escape closes.'
 }
 
@@ -67,5 +68,12 @@ async function ask(text: string): Promise<FoundLine[]> {
 
 function pagesNamed(text: string): FoundLine[] {
   const typed = plain(text)
-  return typed === '' ? [] : PAGES.filter(({ name }) => plain(name).split(' ').some((word) => word.startsWith(typed)) || plain(name).startsWith(typed))
+  return typed === ''
+    ? []
+    : PAGES.filter(
+        ({ name }) =>
+          plain(name)
+            .split(' ')
+            .some((word) => word.startsWith(typed)) || plain(name).startsWith(typed),
+      )
 }

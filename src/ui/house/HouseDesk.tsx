@@ -83,7 +83,10 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
             dryer={dryer}
             onAdd={(person) => send(acts.addPerson, person)}
             onChange={(person, changed) =>
-              keep.sendVersioned(`person ${person.id}`, person.version, acts.changePerson, { id: person.id, ...changed })
+              keep.sendVersioned(`person ${person.id}`, person.version, acts.changePerson, {
+                id: person.id,
+                ...changed,
+              })
             }
             onLeave={(id, isLeft) => send(acts.leaveHouse, { id, left: isLeft })}
           />

@@ -3,6 +3,8 @@
 import { Input, Select } from 'antd'
 import { useEffect, useState } from 'react'
 import { WORKS, type HouseFacts, type Works } from '@/core/house'
+import { combedLengthMm } from '@/core/lengths'
+import { showLength } from '@/core/units'
 import styles from './house.module.css'
 
 interface FormProps {
@@ -63,6 +65,7 @@ export function HouseForm({ facts, word, faults = {}, onKeep }: FormProps) {
       </Field>
       <Chips label="Lengths in" options={UNITS} chosen={now.unit} onChoose={(unit) => set({ unit })} />
       <Chips<Works> label="It is" options={WORKS} chosen={now.works} onChoose={(works) => set({ works })} />
+      <p className="kv-small">Comb 2 over a 30 leaves {showLength(combedLengthMm('2', '30'), now.unit)}.</p>
       <button className={facts === null ? 'kv-button kv-main' : 'kv-button'} type="submit">
         {word}
       </button>

@@ -2,7 +2,13 @@ import { SCHOOLS, type House, type SchoolId } from '@/core/order'
 import styles from './house.module.css'
 
 /** Where groomers disagree, each side with its reason. */
-export function Schools({ rules, onChoose }: { rules: House; onChoose: (rule: Partial<Record<SchoolId, string>>) => void }) {
+export function Schools({
+  rules,
+  onChoose,
+}: {
+  rules: House
+  onChoose: (rule: Partial<Record<SchoolId, string>>) => void
+}) {
   return (Object.keys(SCHOOLS) as SchoolId[]).map((id) => (
     <SchoolRow key={id} id={id} chosen={rules[id]} onChoose={(choice) => onChoose({ [id]: choice })} />
   ))

@@ -24,7 +24,12 @@ export const ByWhom = ({ who: { by, staff, choose } }: { who: Who }) =>
   staff.length < 2 ? null : (
     <label className="kv-small" suppressHydrationWarning>
       by{' '}
-      <select aria-label="Who changes it" value={by} onChange={(event) => choose(event.target.value)} className="kv-select">
+      <select
+        aria-label="Who changes it"
+        value={by}
+        onChange={(event) => choose(event.target.value)}
+        className="kv-select"
+      >
         {staff.map((name) => (
           <option key={name}>{name}</option>
         ))}

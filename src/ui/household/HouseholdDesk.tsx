@@ -22,7 +22,14 @@ export interface HouseholdView {
   notes: string
   version: number
   staff: readonly string[]
-  owners: readonly { id: number; name: string; phone: string | null; call: string | null; email: string | null; agreed: Agreed }[]
+  owners: readonly {
+    id: number
+    name: string
+    phone: string | null
+    call: string | null
+    email: string | null
+    agreed: Agreed
+  }[]
   dogs: readonly {
     id: number
     name: string
@@ -72,7 +79,13 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
         email: email?.trim() || null,
         agreed,
       }))
-      const answer = await acts.saveHousehold({ householdId: view.id, version: view.version, by: who.by, ...now, people })
+      const answer = await acts.saveHousehold({
+        householdId: view.id,
+        version: view.version,
+        by: who.by,
+        ...now,
+        people,
+      })
       setFaults(answer.ok ? [] : answer.problems)
       if (!answer.ok) return
       setChanged(false)

@@ -59,7 +59,12 @@ export function Together({ view, acts, by }: TogetherProps) {
       <h2>Other people</h2>
       <p className={styles.acts}>
         {view.dogs.map(({ id, name }) => (
-          <button key={id} type="button" className="kv-word" onClick={() => begin({ kind: 'move', dogId: id, dog: name })}>
+          <button
+            key={id}
+            type="button"
+            className="kv-word"
+            onClick={() => begin({ kind: 'move', dogId: id, dog: name })}
+          >
             {name} lives with somebody else now
           </button>
         ))}
@@ -87,7 +92,9 @@ export function Together({ view, acts, by }: TogetherProps) {
       {wish && to && (
         <div className="kv-notice">
           <p className="kv-strong">
-            {wish.kind === 'move' ? `${wish.dog} goes to household ${to.name}` : `${view.name} and ${to.name} become one`}
+            {wish.kind === 'move'
+              ? `${wish.dog} goes to household ${to.name}`
+              : `${view.name} and ${to.name} become one`}
           </p>
           <ul className={styles.lines}>
             {to.lines.map((line) => (

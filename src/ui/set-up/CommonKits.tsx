@@ -38,7 +38,9 @@ export function CommonKits({ kit, unit, onTake }: KitsProps) {
         </section>
       ))}
       <p className="kv-quiet">
-        {count === 0 ? 'Nothing in the kit yet: a plan then counts with every tool there is.' : `${count} tools in the kit.`}{' '}
+        {count === 0
+          ? 'Nothing in the kit yet: a plan then counts with every tool there is.'
+          : `${count} tools in the kit.`}{' '}
         <Link href="/kit">Tool by tool</Link>
       </p>
     </div>

@@ -50,14 +50,20 @@ export function CalledFigure({ called, plan, unit }: FigureProps) {
           <tbody>
             <Row what="Weight" words={`${usual.kg[0]} to ${usual.kg[1]} kg`} why={usual.of} />
             <Row what="Height" words={`${usual.cm[0]} to ${usual.cm[1]} cm`} why="usual" />
-            <Row what="Face, ears" words={`${usual.face === 'flat' ? 'flat' : 'not flat'}, ${usual.ears} ears`} why="usual" />
+            <Row
+              what="Face, ears"
+              words={`${usual.face === 'flat' ? 'flat' : 'not flat'}, ${usual.ears} ears`}
+              why="usual"
+            />
             <Row what="Grows" words={`${growth(file.coat, unit)} a week`} why={`${file.coat} coats`} />
             <Row what="Comes back" words={`every ${usual.weeks[0]} to ${usual.weeks[1]} weeks`} why="usual" />
           </tbody>
         </table>
       )}
       <p className="kv-quiet">
-        {called.missing.length === 0 ? 'Missing before a plan: nothing.' : `Missing before a plan: ${called.missing.join(', ')}.`}{' '}
+        {called.missing.length === 0
+          ? 'Missing before a plan: nothing.'
+          : `Missing before a plan: ${called.missing.join(', ')}.`}{' '}
         {beforeBath(called)}
       </p>
     </section>

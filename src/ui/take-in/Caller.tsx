@@ -59,7 +59,12 @@ export function Caller({ call, set, household, whoCalls, needsPlace, faultOf }: 
           fault={faultOf('caller.phone')}
           onChange={(phone) => set({ phone })}
         />
-        <TextField label="Name" value={call.caller} fault={faultOf('caller.name')} onChange={(caller) => set({ caller })} />
+        <TextField
+          label="Name"
+          value={call.caller}
+          fault={faultOf('caller.name')}
+          onChange={(caller) => set({ caller })}
+        />
       </div>
       {known.map((each) => (
         <Known
@@ -74,7 +79,12 @@ export function Caller({ call, set, household, whoCalls, needsPlace, faultOf }: 
         />
       ))}
       {needsPlace && (
-        <TextField label="Address, for the van" value={call.place} fault={faultOf('caller.place')} onChange={(place) => set({ place })} />
+        <TextField
+          label="Address, for the van"
+          value={call.place}
+          fault={faultOf('caller.place')}
+          onChange={(place) => set({ place })}
+        />
       )}
     </div>
   )

@@ -154,7 +154,9 @@ function MayWait({ call, set }: Pick<SaidProps, 'call' | 'set'>) {
             on={call.health.includes(kind)}
             onPress={() =>
               set({
-                health: call.health.includes(kind) ? call.health.filter((each) => each !== kind) : [...call.health, kind],
+                health: call.health.includes(kind)
+                  ? call.health.filter((each) => each !== kind)
+                  : [...call.health, kind],
               })
             }
           >

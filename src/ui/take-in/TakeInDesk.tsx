@@ -22,7 +22,7 @@ interface DeskProps {
 /** A new dog while its owner is on the telephone: what is said, the dog as it stands and is wanted, and what it takes. */
 export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
   const router = useRouter()
-  const { now, put, undo, redo, called, plan, offered, keeping, forget } = useTakeIn(view)
+  const { now, put, undo, redo, called, plan, mind, offered, keeping, forget } = useTakeIn(view)
   const [when, setWhen] = useState<Chosen>({ kind: 'offered', at: 0 })
   const [faults, setFaults] = useState<readonly Problem[]>([])
   const [busy, start] = useTransition()
@@ -87,12 +87,28 @@ export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
       )}
       <div className={styles.columns}>
         <section aria-label="What is said" className={styles.said}>
-          <Caller call={now} set={set} household={view.household} whoCalls={whoCalls} needsPlace={view.works !== 'salon'} faultOf={faultOf} />
+          <Caller
+            call={now}
+            set={set}
+            household={view.household}
+            whoCalls={whoCalls}
+            needsPlace={view.works !== 'salon'}
+            faultOf={faultOf}
+          />
           <Said call={now} set={set} called={called} plan={plan} faultOf={faultOf} />
         </section>
         <CalledFigure called={called} plan={plan} unit={view.unit} />
         <section aria-label="What it takes" className={styles.takes}>
-          <When plan={plan} offered={offered} staff={view.staff} today={view.today} chosen={when} onChoose={setWhen} fault={faultOf('booking.day', 'booking.anyway', 'booking.staffId', 'booking.clock')} />
+          <When
+            plan={plan}
+            mind={mind}
+            offered={offered}
+            staff={view.staff}
+            today={view.today}
+            chosen={when}
+            onChoose={setWhen}
+            fault={faultOf('booking.day', 'booking.anyway', 'booking.staffId', 'booking.clock')}
+          />
           <p className={styles.foot}>
             <span role="status" className={keeping === 'not kept' ? 'kv-late' : 'kv-small'}>
               {KEEPING[keeping]}

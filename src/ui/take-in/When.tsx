@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Proposal, Work } from '@/core/people'
+import { weekdayOf, type Proposal, type Work } from '@/core/people'
 import type { Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { byFamily, plannedSegments } from '@/core/strip'
@@ -16,6 +16,8 @@ export type Chosen =
 
 interface WhenProps {
   plan: Plan | null
+  /** What this dog asks to be minded besides what every dog does. */
+  mind: Plan['cautions']
   offered: readonly Proposal[]
   staff: readonly { id: number; name: string; role: string; work: Work }[]
   today: string
@@ -25,7 +27,7 @@ interface WhenProps {
 }
 
 /** What it takes as tape, the times that fit, and what to mind before they come. */
-export function When({ plan, offered, staff, today, chosen, onChoose, fault }: WhenProps) {
+export function When({ plan, mind, offered, staff, today, chosen, onChoose, fault }: WhenProps) {
   const nameOf = (id: number) => staff.find((each) => each.id === id)?.name ?? ''
   if (!plan)
     return (
@@ -49,7 +51,7 @@ export function When({ plan, offered, staff, today, chosen, onChoose, fault }: W
             key={`${day} ${clock} ${staffId}`}
             on={chosen.kind === 'offered' && chosen.at === at}
             onPress={() => onChoose({ kind: 'offered', at })}
-            head={`${showDay(day)} ${clock}`}
+            head={`${weekdayOf(day)} ${showDay(day)} ${clock}`}
             side={nameOf(staffId)}
             words={why}
           />
@@ -80,7 +82,7 @@ export function When({ plan, offered, staff, today, chosen, onChoose, fault }: W
           {fault}
         </p>
       )}
-      <Mind plan={plan} />
+      <Mind plan={plan} mind={mind} />
     </>
   )
 }
@@ -127,7 +129,11 @@ const Time = ({ on, onPress, head, side, words }: TimeProps) => (
   </button>
 )
 
-function Other({ chosen, staff, onChoose }: Pick<WhenProps, 'staff' | 'onChoose'> & { chosen: Extract<Chosen, { kind: 'other' }> }) {
+function Other({
+  chosen,
+  staff,
+  onChoose,
+}: Pick<WhenProps, 'staff' | 'onChoose'> & { chosen: Extract<Chosen, { kind: 'other' }> }) {
   const [time, setTime] = useState(chosen.time)
   const set = (change: Partial<typeof time>) => {
     const next = { ...time, ...change }
@@ -137,8 +143,17 @@ function Other({ chosen, staff, onChoose }: Pick<WhenProps, 'staff' | 'onChoose'
   return (
     <div className={styles.other}>
       <input type="date" aria-label="Day" value={time.day} onChange={(event) => set({ day: event.target.value })} />
-      <input type="time" aria-label="Time" value={time.clock} onChange={(event) => set({ clock: event.target.value })} />
-      <select aria-label="Groomer" value={time.staffId} onChange={(event) => set({ staffId: Number(event.target.value) })}>
+      <input
+        type="time"
+        aria-label="Time"
+        value={time.clock}
+        onChange={(event) => set({ clock: event.target.value })}
+      />
+      <select
+        aria-label="Groomer"
+        value={time.staffId}
+        onChange={(event) => set({ staffId: Number(event.target.value) })}
+      >
         {staff
           .filter(({ role }) => role !== 'bather')
           .map(({ id, name }) => (
@@ -151,11 +166,10 @@ function Other({ chosen, staff, onChoose }: Pick<WhenProps, 'staff' | 'onChoose'
   )
 }
 
-const MOST_SAID = 3
+const MOST_SAID = 4
 
-function Mind({ plan }: { plan: Plan }) {
-  const must = plan.cautions.filter(({ level }) => level === 'must')
-  const said = [...new Map(must.map((each) => [each.id, each])).values()].slice(0, MOST_SAID)
+function Mind({ plan, mind }: { plan: Plan; mind: Plan['cautions'] }) {
+  const said = [...new Map(mind.map((each) => [each.id, each])).values()].slice(0, MOST_SAID)
   if (said.length === 0 && plan.refer.length === 0) return null
   return (
     <div className="kv-notice">

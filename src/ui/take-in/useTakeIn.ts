@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { dogOfFile } from '@/core/dog'
-import { Call, EMPTY_CALL, calledDog, proposedFrom } from '@/core/intake'
+import { Call, EMPTY_CALL, calledDog, mindFirst, proposedFrom } from '@/core/intake'
 import { proposals, type Opening, type Proposal, type Taken, type Work } from '@/core/people'
 import { makePlan, type Case, type Plan } from '@/core/plan'
 import type { House } from '@/core/order'
@@ -35,7 +35,7 @@ export function useTakeIn(view: TakeInView) {
   const called = useMemo(() => calledDog(now, view.today), [now, view.today])
   const plan = useMemo(() => {
     const planned = caseOf(called, view)
-    return planned && { planned, made: makePlan(planned) }
+    return planned && { mind: mindFirst(planned), made: makePlan(planned) }
   }, [called, view])
   const slotMin = plan?.made.fit.shortestSlotMin ?? null
   const from = proposedFrom(now, called, view.today)
@@ -43,7 +43,7 @@ export function useTakeIn(view: TakeInView) {
     () => (slotMin === null ? [] : offersFor(view, slotMin, from, now.householdId)),
     [view, slotMin, from, now.householdId],
   )
-  return { now, put, undo, redo, called, plan: plan?.made ?? null, planned: plan?.planned ?? null, offered, ...kept }
+  return { now, put, undo, redo, called, plan: plan?.made ?? null, mind: plan?.mind ?? [], offered, ...kept }
 }
 
 function caseOf({ file, request, coatNowMm, mats }: ReturnType<typeof calledDog>, view: TakeInView): Case | null {

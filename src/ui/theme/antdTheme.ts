@@ -14,6 +14,7 @@ export const antdTheme: ThemeConfig = {
     colorBgContainer: '#FCFAF4',
     colorBgElevated: '#FCFAF4',
     colorTextBase: '#221F1A',
+    colorTextPlaceholder: '#6A6353',
     colorBorder: '#B9A77A',
     colorError: '#A1351D',
     colorWarning: '#7A4E00',

@@ -1,0 +1,206 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { BREEDS, middle } from '@/core/breeds'
+import { plain } from '@/core/find'
+import type { Database } from '@/data/connection'
+import { DogsAsked, dogsView } from '@/service/find/dogsView'
+import { searchDrawer } from '@/service/find/drawer'
+import { findAnything } from '@/service/find/findAnything'
+import { openHouse as readOpenHouse } from '@/service/house/openHouse'
+import { chanceOf } from '../faults/schedule'
+import { NINE, openHouse, type Server } from './house'
+
+const DOGS = 5000
+const NAMES = [
+  'Quill',
+  'Mochi',
+  'Dabchick',
+  'Pilchard',
+  'Hobnob',
+  'Ottoline',
+  'Fenwick',
+  'Bramble',
+  'Søren',
+  'Zoë',
+  'Tarn',
+  'Puffin',
+  'Sedge',
+]
+const FAMILIES = [
+  'Marsh',
+  'Tolle',
+  'Brandreth',
+  'Quay',
+  'Fallow',
+  'Haddow',
+  'Penhale',
+  'Orme',
+  'Lisle',
+  'Dunmore',
+  'Ashby',
+  'Wyke',
+  'Hümmel',
+]
+const chance = chanceOf(13)
+const one = <T>(of: readonly T[]): T => of[Math.floor(chance() * of.length)] as T
+
+interface Made {
+  id: number
+  name: string
+  breed: string
+  home: string
+  people: string
+  phone: string
+}
+let server: Server
+let database: Database
+let made: Made[] = []
+beforeAll(async () => {
+  ;({ server, database } = await openHouse('.kovit-test/drawer'))
+  const { household, owner, dog } = database.models
+  made = Array.from({ length: DOGS }, (_, at) => {
+    const home = one(FAMILIES)
+    const phone = `01632 ${String(100_000 + at * 7).slice(-6)}`
+    return { id: at + 1, name: one(NAMES), breed: one(BREEDS).name, home, people: `${one(NAMES)} ${home}`, phone }
+  })
+  await household.bulkCreate(made.map(({ id, home }) => ({ id, name: home, place: `${id} Ropewalk` })))
+  await owner.bulkCreate(
+    made.map(({ id, people, phone }) => ({ householdId: id, name: people, phone, firstCalled: true })),
+  )
+  await dog.bulkCreate(
+    made.map(({ id, name, breed: breedName }) => {
+      const { coat, build, kg } = BREEDS.find((breed) => breed.name === breedName) ?? BREEDS[0]!
+      const days = (id * 37) % 400
+      const day = (ahead: number) => new Date(NINE + ahead * 86_400_000).toISOString().slice(0, 10)
+      return {
+        id,
+        householdId: id,
+        name,
+        breed: breedName,
+        coat,
+        build,
+        weightKg: middle(kg),
+        lightSkin: false,
+        faceShape: 'normal',
+        behaviour: '{}',
+        health: '[]',
+        standing: id % 50 === 0 ? 'died' : 'here',
+        groomedOn: id % 7 === 0 ? null : day(-days),
+        dueOn: id % 7 === 0 ? null : day(42 - days),
+        wishOn: id % 11 === 0 ? day(-3) : null,
+        vaccinatedOn: id % 3 === 0 ? null : day(-days),
+      }
+    }),
+  )
+})
+afterAll(async () => {
+  await database.sequelize.close()
+  await server.stop()
+})
+
+/** Slips between two words: letters put in, left out or changed. Written plainly, to check the index against. */
+function slips(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, at) => at)
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i]
+    for (let j = 1; j <= b.length; j++)
+      next.push(
+        Math.min((row[j] ?? 0) + 1, (next[j - 1] ?? 0) + 1, (row[j - 1] ?? 0) + (a[i - 1] === b[j - 1] ? 0 : 1)),
+      )
+    row = next
+  }
+  return row[b.length] ?? 0
+}
+const forgiven = (word: string) => (word.length < 4 ? 0 : word.length < 6 ? 1 : 2)
+const isMeant = (text: string, words: string) =>
+  plain(text)
+    .split(' ')
+    .every((part) =>
+      plain(words)
+        .split(' ')
+        .some((word) => word.startsWith(part) || slips(part, word) <= forgiven(part)),
+    )
+const dogIds = async (text: string) => {
+  const hits = await searchDrawer(text, DOGS * 2)
+  return hits.filter(({ kind }) => kind === 'dog').map(({ id }) => id)
+}
+
+describe('a search over 5 000 dogs', () => {
+  it.each([
+    'quill',
+    'QUIL',
+    'qwill',
+    'soren',
+    'zoe marsh',
+    'brandreht',
+    'lagotto',
+    'humel quill',
+    'xyzzy',
+    'pu',
+    'mochi penhale poodle',
+  ])('“%s” finds what a plain scan finds, no more and no less', async (text) => {
+    const scanned = made.filter(({ name, breed, home, people }) => isMeant(text, `${name} ${breed} ${home} ${people}`))
+    expect((await dogIds(text)).sort((a, b) => a - b)).toEqual(scanned.map(({ id }) => id))
+  })
+  it('a number finds its household by its last four figures, and whole however it is written', async () => {
+    const { id, phone } = made[2345]!
+    const last = phone.slice(-4)
+    const homes = (await searchDrawer(last, DOGS)).map((hit) => hit.id)
+    expect(homes.slice(0, 1).every((home) => made[home - 1]?.phone.endsWith(last))).toBe(true)
+    expect(homes).toContain(id)
+    expect(await searchDrawer(`+44 ${phone.slice(1)}`, 5)).toEqual([{ kind: 'household', id, dogs: [id] }])
+  })
+  it('the very name comes before one with a slip', async () => {
+    const [first] = await findAnything({ text: 'Quill Marsh' }, await readOpenHouse(NINE))
+    expect(first?.name).toBe('Quill')
+  })
+  it('what changed is found at once, and what it was before no more', async () => {
+    await database.models.dog.update({ name: 'Umberlight' }, { where: { id: 77 } })
+    expect(await dogIds('umberlight')).toEqual([77])
+    await database.models.dog.update({ name: made[76]!.name }, { where: { id: 77 } })
+    expect(await dogIds('umberlight')).toEqual([])
+  })
+})
+
+describe('the drawer of dogs', () => {
+  const ask = async (rest: Partial<DogsAsked>) => dogsView(DogsAsked.parse(rest), await readOpenHouse(NINE))
+  it('sends only what is seen, and says how many there are', async () => {
+    const view = await ask({})
+    expect(view).toMatchObject({ total: 4900, counts: { here: 4900, all: 5000 } })
+    expect(view.dogs).toHaveLength(24)
+    expect(JSON.stringify(view).length).toBeLessThan(150_000)
+    const next = await ask({ from: 24 })
+    expect(next.dogs.map(({ id }) => id)).not.toContain(view.dogs[0]?.id)
+  })
+  const at = (id: number) => {
+    const days = (id * 37) % 400
+    return { here: id % 50 !== 0, known: id % 7 !== 0, dueIn: 42 - days, ago: days }
+  }
+  const expected = (holds: (id: number) => boolean) => made.filter(({ id }) => at(id).here && holds(id)).length
+  it.each([
+    ['due' as const, (id: number) => at(id).known && at(id).dueIn >= 0 && at(id).dueIn <= 14],
+    ['overdue' as const, (id: number) => at(id).known && at(id).dueIn < 0],
+    ['wish' as const, (id: number) => id % 11 === 0],
+    ['vaccination' as const, (id: number) => id % 3 === 0 || at(id).ago > 365],
+  ])('%s are the dogs that a plain count finds', async (filter, holds) =>
+    expect((await ask({ filter })).total).toBe(expected(holds)),
+  )
+  it('away are those who do not come, and a search finds them as well', async () => {
+    expect((await ask({ filter: 'away' })).total).toBe(100)
+    const { name, people } = made[49]!
+    expect((await ask({ text: `${name} ${people}` })).dogs.map(({ id }) => id)).toContain(50)
+  })
+  it('a dog that is booked is not overdue', async () => {
+    const before = (await ask({ filter: 'overdue' })).total
+    const dogId = made.find(({ id }) => at(id).here && at(id).known && at(id).dueIn < 0)!.id
+    const staff = await database.models.staff.create({ name: 'Wren', role: 'groomer' })
+    const row = { dogId, staffId: staff.id, startAt: new Date(NINE + 86_400_000), slotMin: 60, service: 'Full groom' }
+    await database.models.booking.create({ ...row, request: '{}', coatNow: '{}', mats: '{}', setting: 'salon' })
+    expect((await ask({ filter: 'overdue' })).total).toBe(before - 1)
+  })
+  it('sorted by what is due, the longest due stands first', async () => {
+    const { dogs } = await ask({ sort: 'due' })
+    expect(at(dogs[0]!.id).dueIn).toBe(
+      Math.min(...made.filter(({ id }) => at(id).here && at(id).known).map(({ id }) => at(id).dueIn)),
+    )
+  })
+})
