@@ -45,26 +45,26 @@ export function calledDog(call: Call, today: string): Called {
   const weightKg = call.weightKg ?? (usual ? middle(usual.kg) : null)
   const pattern = call.pattern ?? usual?.patterns[0] ?? null
   const weeks = call.lastWeeks ?? (coat ? COAT_FACTS[coat].returnWeeks[1] + LATE_WEEKS : 0)
-  const missing = [
-    ...(call.dog.trim() === '' ? ['its name'] : []),
-    ...(coat === null ? ['its coat'] : []),
-    ...(weightKg === null ? ['its weight'] : []),
-  ]
   return {
     usual,
     coat,
     weightKg,
     file: coat === null || weightKg === null ? null : fileOf(call, usual, coat, weightKg, today),
-    request: {
-      ...(pattern ? { pattern } : {}),
-      ...(call.words.trim() === '' ? {} : { words: call.words.trim() }),
-    },
+    request: { ...(pattern ? { pattern } : {}), ...wordsOf(call) },
     coatNowMm: coat === null ? {} : { all: grownMm(coat, weeks) },
     mats: (call.mats && MATS[call.mats]) ?? {},
     grownWeeks: Math.round(weeks),
-    missing,
+    missing: missingOf(call, coat, weightKg),
   }
 }
+
+const missingOf = (call: Call, coat: CoatId | null, weightKg: number | null): string[] => [
+  ...(call.dog.trim() === '' ? ['its name'] : []),
+  ...(coat === null ? ['its coat'] : []),
+  ...(weightKg === null ? ['its weight'] : []),
+]
+
+const wordsOf = ({ words }: Call): Request => (words.trim() === '' ? {} : { words: words.trim() })
 
 /** A usual groom grown by some weeks, mm. @param weeks since it was groomed */
 export function grownMm(coat: CoatId, weeks: number): number {

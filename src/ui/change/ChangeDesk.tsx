@@ -43,13 +43,6 @@ interface ChangeActs {
   sayDogComes: Act
 }
 
-/** What every part of the file is given. */
-export interface PartProps {
-  file: DogFile
-  set: (change: Partial<DogFile>) => void
-  faultOf: (path: string) => string | undefined
-}
-
 /** A dog's file to change: each change says what it changes in the next plan before it is kept. */
 export function ChangeDesk({ view, acts }: { view: ChangeView; acts: ChangeActs }) {
   const router = useRouter()

@@ -1,7 +1,7 @@
 import { findingWords, placeWords, type HealthFact, type HealthKind } from '@/core/health'
 import { showDay } from '@/core/units'
 import { TextField } from '../take-in/TextField'
-import type { PartProps } from './ChangeDesk'
+import type { PartProps } from './part'
 import styles from './change.module.css'
 
 /** What an owner or a vet knows and a plan reads, in the order in which it is asked. */

@@ -3,7 +3,7 @@ import { BUILDS, EAR_SETS } from '@/core/build'
 import { COATS } from '@/core/coat'
 import { TextField } from '../take-in/TextField'
 import { NumberField } from '../take-in/NumberField'
-import type { PartProps } from './ChangeDesk'
+import type { PartProps } from './part'
 import { Choice } from './Choice'
 import styles from './change.module.css'
 

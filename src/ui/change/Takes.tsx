@@ -1,5 +1,5 @@
 import { TRIGGERS, type Trigger } from '@/core/stages'
-import type { PartProps } from './ChangeDesk'
+import type { PartProps } from './part'
 import styles from './change.module.css'
 
 const GRADES = ['relaxed', 'fidgets', 'resists', 'struggles', 'panics'] as const

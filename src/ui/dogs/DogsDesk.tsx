@@ -89,7 +89,7 @@ export function DogsDesk({ first, as: asFirst, ...start }: DeskProps) {
 }
 
 function countWords(total: number, { text, filter }: Question, { counts }: Dogs): string {
-  if (text === '' && filter === null) return `${counts.here} come to this house; each as its coat should stand today.`
+  if (text === '' && filter === null) return `Each as its coat should stand today. ${counts.here} come to this house.`
   return `${total} of ${counts.all}.`
 }
 

@@ -1,7 +1,7 @@
 'use client'
 
 import { Input, Select } from 'antd'
-import { useEffect, useState } from 'react'
+import { useMemo, useState, useSyncExternalStore, type ReactNode } from 'react'
 import { WORKS, type HouseFacts, type Works } from '@/core/house'
 import { combedLengthMm } from '@/core/lengths'
 import { showLength } from '@/core/units'
@@ -15,20 +15,23 @@ interface FormProps {
   onKeep: (facts: HouseFacts) => void
 }
 
+const never = () => () => {}
 const EMPTY: HouseFacts = { name: '', place: '', timeZone: '', unit: 'mm', works: 'salon' }
 const UNITS = { mm: 'Millimetres', inch: 'Inches' } as const
 
 /** What the house is called, where it is, and how it measures; the time zone is the browser's until it is changed. */
 export function HouseForm({ facts, word, faults = {}, onKeep }: FormProps) {
-  const [now, setNow] = useState(facts ?? EMPTY)
-  const [zones, setZones] = useState<string[]>([])
-  useEffect(() => {
-    // Asked of the browser after the first drawing: the server does not know where the groomer is.
-    setZones(Intl.supportedValuesOf('timeZone'))
-    const here = Intl.DateTimeFormat().resolvedOptions().timeZone
-    setNow((was) => (was.timeZone === '' ? { ...was, timeZone: here } : was))
-  }, [])
-  const set = (change: Partial<HouseFacts>) => setNow({ ...now, ...change })
+  const [said, setSaid] = useState(facts ?? EMPTY)
+  // The server does not know where the groomer is: the browser is asked, and only once the page lives there.
+  const inBrowser = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  )
+  const zones = useMemo(() => (inBrowser ? Intl.supportedValuesOf('timeZone') : []), [inBrowser])
+  const here = inBrowser ? Intl.DateTimeFormat().resolvedOptions().timeZone : ''
+  const now = { ...said, timeZone: said.timeZone || here }
+  const set = (change: Partial<HouseFacts>) => setSaid({ ...now, ...change })
   return (
     <form
       className={styles.form}
@@ -73,7 +76,7 @@ export function HouseForm({ facts, word, faults = {}, onKeep }: FormProps) {
   )
 }
 
-function Field({ label, fault, children }: { label: string; fault: string | undefined; children: React.ReactNode }) {
+function Field({ label, fault, children }: { label: string; fault: string | undefined; children: ReactNode }) {
   return (
     <label className="kv-field">
       {label}

@@ -3,55 +3,14 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import type { FigureDog } from '@/core/figure'
-import type { Agreed } from '@/core/household'
 import type { Problem } from '@/core/result'
-import type { ZoneId } from '@/core/zones'
 import { DogPicture } from '../coat-map'
-import type { Act } from '../house/acts'
 import { TextField } from '../take-in/TextField'
 import { ByWhom, useWho } from './ByWhom'
 import { People, type PersonLine } from './People'
 import { Together } from './Together'
+import type { HouseholdActs, HouseholdView } from './view'
 import styles from './household.module.css'
-
-export interface HouseholdView {
-  id: number
-  name: string
-  place: string
-  notes: string
-  version: number
-  staff: readonly string[]
-  owners: readonly {
-    id: number
-    name: string
-    phone: string | null
-    call: string | null
-    email: string | null
-    agreed: Agreed
-  }[]
-  dogs: readonly {
-    id: number
-    name: string
-    figure: FigureDog
-    coatMm: Partial<Record<ZoneId, number>>
-    facts: string
-    visits: number
-    last: string | null
-    next: { bookingId: number; words: string } | null
-    standing: string | null
-  }[]
-  changes: readonly { when: string; by: string; words: string }[]
-}
-
-export interface HouseholdActs {
-  saveHousehold: Act<{ version: number }>
-  moveDog: Act
-  movePreview: Act<{ lines: string[] }>
-  joinHouseholds: Act
-  joinPreview: Act<{ lines: string[] }>
-  partHouseholds: Act<{ householdId: number }>
-}
 
 /** A household: who is called first, where it lives, its dogs and when they come. */
 export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: HouseholdActs }) {

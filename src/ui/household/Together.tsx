@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import type { Result } from '@/core/result'
-import type { HouseholdActs, HouseholdView } from './HouseholdDesk'
+import type { HouseholdActs, HouseholdView } from './view'
 import { PickHousehold } from './PickHousehold'
 import styles from './household.module.css'
 

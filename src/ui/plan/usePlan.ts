@@ -15,6 +15,7 @@ export function usePlan(view: { bookingId: number; version: number; start: Case 
   const { bookingId } = view
   const version = useRef(view.version)
   const latest = useRef<Promise<unknown>>(Promise.resolve())
+  const newest = useRef(now)
   const [keeping, setKeeping] = useState<Keeping>({ state: 'kept' })
   const first = useRef(true)
   const plan = useMemo(() => makePlan(now), [now])
@@ -26,7 +27,8 @@ export function usePlan(view: { bookingId: number; version: number; start: Case 
       const kept = latest.current.then(go, go)
       latest.current = kept
       return kept.then((state) => {
-        if (latest.current === kept) setKeeping(state)
+        // An answer to an older change says nothing of the newer one that still waits to be sent.
+        if (latest.current === kept && (newest.current === changed || state.state === 'refused')) setKeeping(state)
         return state
       })
     },
@@ -37,6 +39,7 @@ export function usePlan(view: { bookingId: number; version: number; start: Case 
       first.current = false
       return
     }
+    newest.current = now
     setKeeping({ state: 'keeping' })
     const timer = setTimeout(() => void inTurn(now), KEEP_AFTER_MS)
     return () => clearTimeout(timer)

@@ -88,11 +88,15 @@ function useDraft(view: TakeInView, now: Call, put: (call: Call) => void) {
   }, [])
   useEffect(() => {
     if (!ready.current || done.current) return
+    let isLatest = true
     setKeeping('keeping')
     keepDraft(view.houseKey, page, now).then(
-      () => setKeeping('kept'),
-      () => setKeeping('not kept'),
+      () => isLatest && setKeeping('kept'),
+      () => isLatest && setKeeping('not kept'),
     )
+    return () => {
+      isLatest = false
+    }
   }, [now, view.houseKey, page])
   const forget = useCallback(async () => {
     done.current = true
