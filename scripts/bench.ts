@@ -9,10 +9,14 @@ import { VisitEvent, foldVisit } from '@/core/visit'
 import { learn, paceOn, type Cells } from '@/core/pace'
 import { house, predicted, visit } from '../tests/generated/grooms'
 import { seeded } from '../tests/generated/random'
+import { drawerOfMany } from './bench-drawer'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
 
-/** `npm run bench -- [ADDRESS]`: how long things take here; with the address of a running Kovit its pages too. */
+/**
+ * `npm run bench -- [ADDRESS | drawer]`: how long things take here; with the address of a running Kovit its pages too, with
+ * `drawer` a house of 5 000 dogs.
+ */
 const RUNS = 200
 const PAGE_RUNS = 30
 
@@ -128,6 +132,11 @@ function minutesLearned(): void {
   )
 }
 
+async function drawer(): Promise<void> {
+  for (const { what, took, kb } of await drawerOfMany())
+    print(what, spread(took), `under 150 ms; at most ${kb.toFixed(0)} kB, under 150`)
+}
+
 async function main(): Promise<void> {
   process.stdout.write(`${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node ${process.versions.node}\n`)
   const quill = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
@@ -166,6 +175,7 @@ async function main(): Promise<void> {
   minutesLearned()
   const address = process.argv[2]
   if (!address) return
+  if (address === 'drawer') return drawer()
   const home = address.replace(/\/$/, '')
   await pages(home)
   const { drawn, draw } = await inBrowser(home, '/dogs/1')

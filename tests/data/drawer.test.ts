@@ -1,96 +1,19 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { BREEDS, middle } from '@/core/breeds'
 import { plain } from '@/core/find'
 import type { Database } from '@/data/connection'
 import { DogsAsked, dogsView } from '@/service/find/dogsView'
 import { searchDrawer } from '@/service/find/drawer'
 import { findAnything } from '@/service/find/findAnything'
 import { openHouse as readOpenHouse } from '@/service/house/openHouse'
-import { chanceOf } from '../faults/schedule'
+import { fillDrawer, manyDogs, whereabouts } from '../generated/dogs'
 import { NINE, openHouse, type Server } from './house'
 
-const DOGS = 5000
-const NAMES = [
-  'Quill',
-  'Mochi',
-  'Dabchick',
-  'Pilchard',
-  'Hobnob',
-  'Ottoline',
-  'Fenwick',
-  'Bramble',
-  'Søren',
-  'Zoë',
-  'Tarn',
-  'Puffin',
-  'Sedge',
-]
-const FAMILIES = [
-  'Marsh',
-  'Tolle',
-  'Brandreth',
-  'Quay',
-  'Fallow',
-  'Haddow',
-  'Penhale',
-  'Orme',
-  'Lisle',
-  'Dunmore',
-  'Ashby',
-  'Wyke',
-  'Hümmel',
-]
-const chance = chanceOf(13)
-const one = <T>(of: readonly T[]): T => of[Math.floor(chance() * of.length)] as T
-
-interface Made {
-  id: number
-  name: string
-  breed: string
-  home: string
-  people: string
-  phone: string
-}
+const made = manyDogs(5000)
 let server: Server
 let database: Database
-let made: Made[] = []
 beforeAll(async () => {
   ;({ server, database } = await openHouse('.kovit-test/drawer'))
-  const { household, owner, dog } = database.models
-  made = Array.from({ length: DOGS }, (_, at) => {
-    const home = one(FAMILIES)
-    const phone = `01632 ${String(100_000 + at * 7).slice(-6)}`
-    return { id: at + 1, name: one(NAMES), breed: one(BREEDS).name, home, people: `${one(NAMES)} ${home}`, phone }
-  })
-  await household.bulkCreate(made.map(({ id, home }) => ({ id, name: home, place: `${id} Ropewalk` })))
-  await owner.bulkCreate(
-    made.map(({ id, people, phone }) => ({ householdId: id, name: people, phone, firstCalled: true })),
-  )
-  await dog.bulkCreate(
-    made.map(({ id, name, breed: breedName }) => {
-      const { coat, build, kg } = BREEDS.find((breed) => breed.name === breedName) ?? BREEDS[0]!
-      const days = (id * 37) % 400
-      const day = (ahead: number) => new Date(NINE + ahead * 86_400_000).toISOString().slice(0, 10)
-      return {
-        id,
-        householdId: id,
-        name,
-        breed: breedName,
-        coat,
-        build,
-        weightKg: middle(kg),
-        lightSkin: false,
-        faceShape: 'normal',
-        behaviour: '{}',
-        health: '[]',
-        standing: id % 50 === 0 ? 'died' : 'here',
-        groomedOn: id % 7 === 0 ? null : day(-days),
-        dueOn: id % 7 === 0 ? null : day(42 - days),
-        wishOn: id % 11 === 0 ? day(-3) : null,
-        vaccinatedOn: id % 3 === 0 ? null : day(-days),
-      }
-    }),
-  )
+  await fillDrawer(database, made, NINE)
 })
 afterAll(async () => {
   await database.sequelize.close()
@@ -120,7 +43,7 @@ const isMeant = (text: string, words: string) =>
         .some((word) => word.startsWith(part) || slips(part, word) <= forgiven(part)),
     )
 const dogIds = async (text: string) => {
-  const hits = await searchDrawer(text, DOGS * 2)
+  const hits = await searchDrawer(text, made.length * 2)
   return hits.filter(({ kind }) => kind === 'dog').map(({ id }) => id)
 }
 
@@ -144,7 +67,7 @@ describe('a search over 5 000 dogs', () => {
   it('a number finds its household by its last four figures, and whole however it is written', async () => {
     const { id, phone } = made[2345]!
     const last = phone.slice(-4)
-    const homes = (await searchDrawer(last, DOGS)).map((hit) => hit.id)
+    const homes = (await searchDrawer(last, made.length)).map((hit) => hit.id)
     expect(homes.slice(0, 1).every((home) => made[home - 1]?.phone.endsWith(last))).toBe(true)
     expect(homes).toContain(id)
     expect(await searchDrawer(`+44 ${phone.slice(1)}`, 5)).toEqual([{ kind: 'household', id, dogs: [id] }])
@@ -171,16 +94,15 @@ describe('the drawer of dogs', () => {
     const next = await ask({ from: 24 })
     expect(next.dogs.map(({ id }) => id)).not.toContain(view.dogs[0]?.id)
   })
-  const at = (id: number) => {
-    const days = (id * 37) % 400
-    return { here: id % 50 !== 0, known: id % 7 !== 0, dueIn: 42 - days, ago: days }
-  }
-  const expected = (holds: (id: number) => boolean) => made.filter(({ id }) => at(id).here && holds(id)).length
+  const expected = (holds: (id: number) => boolean) => made.filter(({ id }) => whereabouts(id).here && holds(id)).length
   it.each([
-    ['due' as const, (id: number) => at(id).known && at(id).dueIn >= 0 && at(id).dueIn <= 14],
-    ['overdue' as const, (id: number) => at(id).known && at(id).dueIn < 0],
+    [
+      'due' as const,
+      (id: number) => whereabouts(id).known && whereabouts(id).dueIn >= 0 && whereabouts(id).dueIn <= 14,
+    ],
+    ['overdue' as const, (id: number) => whereabouts(id).known && whereabouts(id).dueIn < 0],
     ['wish' as const, (id: number) => id % 11 === 0],
-    ['vaccination' as const, (id: number) => id % 3 === 0 || at(id).ago > 365],
+    ['vaccination' as const, (id: number) => id % 3 === 0 || whereabouts(id).ago > 365],
   ])('%s are the dogs that a plain count finds', async (filter, holds) =>
     expect((await ask({ filter })).total).toBe(expected(holds)),
   )
@@ -191,7 +113,7 @@ describe('the drawer of dogs', () => {
   })
   it('a dog that is booked is not overdue', async () => {
     const before = (await ask({ filter: 'overdue' })).total
-    const dogId = made.find(({ id }) => at(id).here && at(id).known && at(id).dueIn < 0)!.id
+    const dogId = made.find(({ id }) => whereabouts(id).here && whereabouts(id).known && whereabouts(id).dueIn < 0)!.id
     const staff = await database.models.staff.create({ name: 'Wren', role: 'groomer' })
     const row = { dogId, staffId: staff.id, startAt: new Date(NINE + 86_400_000), slotMin: 60, service: 'Full groom' }
     await database.models.booking.create({ ...row, request: '{}', coatNow: '{}', mats: '{}', setting: 'salon' })
@@ -199,8 +121,12 @@ describe('the drawer of dogs', () => {
   })
   it('sorted by what is due, the longest due stands first', async () => {
     const { dogs } = await ask({ sort: 'due' })
-    expect(at(dogs[0]!.id).dueIn).toBe(
-      Math.min(...made.filter(({ id }) => at(id).here && at(id).known).map(({ id }) => at(id).dueIn)),
+    expect(whereabouts(dogs[0]!.id).dueIn).toBe(
+      Math.min(
+        ...made
+          .filter(({ id }) => whereabouts(id).here && whereabouts(id).known)
+          .map(({ id }) => whereabouts(id).dueIn),
+      ),
     )
   })
 })

@@ -137,7 +137,7 @@ describe('a house of one’s own', () => {
     await page.click("//a[.//b[text()='Puffin']]")
     await page.press('Change the file')
     await page.click("//select[@aria-label='dryer, 0 to 4']/option[4]")
-    await page.sees('Mind, new:')
+    await page.sees('Mind, new, at')
     await page.press('Keep')
     await page.sees('dryer not said to 3')
     await page.press('As it was before')

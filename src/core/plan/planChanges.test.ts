@@ -23,7 +23,7 @@ describe('what a change of the dog means for its plan', () => {
   it('says a referral and a caution that are new, and where the hand is', () => {
     const said = changes({}, { health: [{ kind: 'sore', zone: 'thigh', side: 'left' }] })
     expect(said.join('\n')).toContain('Vet, new: An open sore at the left thigh')
-    expect(changes({ ageMonths: 150 }).join('\n')).toMatch(/Mind, new: .+: .+/)
+    expect(changes({ ageMonths: 150 }).join('\n')).toMatch(/Mind, new, at .+: .+/)
   })
   it('says which lengths change, four by name and the rest by number', () => {
     const said = changes({}, { request: { pattern: 'one-length', lengthsMm: { body: 6.3 } } })

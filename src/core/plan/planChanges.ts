@@ -23,7 +23,7 @@ export function planChanges(before: Plan, after: Plan, unit: LengthUnit = 'mm'):
     ),
     ...stages(before, after),
     ...lengths(before, after, unit),
-    ...news(cautionsOf(before), cautionsOf(after), 'Mind'),
+    ...minded(before, after),
     ...comesBack(before.return?.weeks, after.return?.weeks),
   ]
 }
@@ -66,7 +66,24 @@ function lengths(before: Plan, after: Plan, unit: LengthUnit): string[] {
 const comesBack = (was: number | undefined, is: number | undefined): string[] =>
   was === is || is === undefined ? [] : [`Comes back in ${is} weeks${was === undefined ? '' : `, not ${was}`}.`]
 
-const cautionsOf = ({ cautions }: Plan): string[] => cautions.map(({ stage, why }) => `${stageLabel(stage)}: ${why}`)
+/** The cautions of a plan, each said once with the stages where the hand is. */
+function cautionsOf({ cautions }: Plan): Map<string, string[]> {
+  const stagesOf = new Map<string, string[]>()
+  for (const { stage, why } of cautions)
+    stagesOf.set(why, [...new Set([...(stagesOf.get(why) ?? []), stageLabel(stage).toLowerCase()])])
+  return stagesOf
+}
+
+/** What has to be minded otherwise: at which stages a caution is new, and at which it is no more. */
+function minded(before: Plan, after: Plan): string[] {
+  const [was, is] = [cautionsOf(before), cautionsOf(after)]
+  const only = (one: Map<string, string[]>, other: Map<string, string[]>, title: string) =>
+    [...one].flatMap(([why, stages]) => {
+      const here = stages.filter((stage) => !other.get(why)?.includes(stage))
+      return here.length === 0 ? [] : [`${title} at ${here.join(', ')}: ${why}`]
+    })
+  return [...only(is, was, 'Mind, new,'), ...only(was, is, 'Mind no more')]
+}
 
 function news(before: readonly string[], after: readonly string[], title: string): string[] {
   const come = [...new Set(after)].filter((each) => !before.includes(each))

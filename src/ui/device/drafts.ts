@@ -6,7 +6,7 @@ const opened = new Map<string, Promise<IDBPDatabase>>()
 const store = (houseKey: string): Promise<IDBPDatabase> => {
   const known = opened.get(houseKey)
   if (known) return known
-  const fresh = openDB(`kovit drafts ${houseKey}`, 1, {
+  const fresh = openDB(`kovit-drafts ${houseKey}`, 1, {
     upgrade: (database) => void database.createObjectStore('drafts'),
   })
   opened.set(houseKey, fresh)

@@ -153,7 +153,7 @@ const Rows = ({ dogs }: { dogs: readonly DogLine[] }) => (
           </td>
           <td>{facts}</td>
           <td>{owner}</td>
-          <td>{last}</td>
+          <td>{last.replace(/^last /, '')}</td>
           <td>{due ?? ''}</td>
         </tr>
       ))}

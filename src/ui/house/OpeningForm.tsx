@@ -64,7 +64,7 @@ function AddClosed({ onAdd }: { onAdd: (closed: Closed) => void }) {
         }}
       />
       <button type="button" className="kv-button" disabled={range === null} onClick={put}>
-        Close
+        Add
       </button>
       <Input
         aria-label="Why it is closed"

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { useState } from 'react'
 import { COMMON_KITS, type CommonKit } from '@/core/house'
 import type { Kit } from '@/core/lengths'
 import type { LengthUnit } from '@/core/units'
@@ -12,31 +13,39 @@ interface KitsProps {
   onTake: (id: string) => void
 }
 
-/** Three kits to start from, each drawn by the lengths that it leaves; what is taken can be changed tool by tool. */
+/** Three kits to start from, the one that is looked at drawn by the lengths that it leaves; each tool can be changed afterwards. */
 export function CommonKits({ kit, unit, onTake }: KitsProps) {
+  const [at, setAt] = useState(0)
+  const looked = COMMON_KITS[at]
   const has = ({ blades, combs }: CommonKit) =>
     blades.every((name) => kit.blades.includes(name)) && combs.every((name) => kit.combs.includes(name))
   const count = kit.blades.length + kit.combs.length
+  if (!looked) return null
   return (
     <div className={styles.kits}>
-      {COMMON_KITS.map((each) => (
-        <section key={each.id} aria-label={each.label}>
-          <h2>{each.label}</h2>
-          <p className="kv-quiet">{each.says}</p>
+      <div role="group" aria-label="Common kits" className={styles.chips}>
+        {COMMON_KITS.map(({ id, label }, each) => (
+          <button key={id} type="button" className="kv-chip" aria-pressed={at === each} onClick={() => setAt(each)}>
+            {label}
+          </button>
+        ))}
+      </div>
+      <section aria-label={looked.label}>
+        <p className="kv-quiet">
+          {looked.says} Blades {looked.blades.join(', ')}; combs {looked.combs.join(', ')}.
+        </p>
+        <div className={styles.ladder}>
           <Ladder
-            rungs={rungsOf({ blades: [...each.blades], combs: [...each.combs] }).filter(({ owned }) => owned)}
+            rungs={rungsOf({ blades: [...looked.blades], combs: [...looked.combs] })}
             unit={unit}
             wantedMm={null}
             nearest={undefined}
           />
-          <p className="kv-small">
-            Blades {each.blades.join(', ')}; combs {each.combs.join(', ')}.
-          </p>
-          <button type="button" className="kv-button" onClick={() => onTake(each.id)} disabled={has(each)}>
-            {has(each) ? 'In the kit' : 'Put it in the kit'}
-          </button>
-        </section>
-      ))}
+        </div>
+        <button type="button" className="kv-button" onClick={() => onTake(looked.id)} disabled={has(looked)}>
+          {has(looked) ? 'In the kit' : 'Put it in the kit'}
+        </button>
+      </section>
       <p className="kv-quiet">
         {count === 0
           ? 'Nothing in the kit yet: a plan then counts with every tool there is.'

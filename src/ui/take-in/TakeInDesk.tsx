@@ -73,7 +73,7 @@ export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
         <h1>A new dog on the telephone</h1>
         <p className="kv-quiet">
           {missing.length > 0 ? `Still to ask: ${missing.join(', ')}. ` : 'Enough is said to book and plan. '}
-          What is grey is usual for the breed until somebody says otherwise.
+          Grey is usual for the breed.
         </p>
         <UndoRedo undo={undo} redo={redo} />
         <button className="kv-button kv-main" onClick={keep} disabled={busy}>
