@@ -127,6 +127,11 @@ export async function callOff(bookingId: number, atMs: number, why: string): Pro
   await database().models.booking.update(change, { where: { id: bookingId } })
 }
 
+/** Puts a booking that was called off back into the book. */
+export async function putBack(bookingId: number): Promise<void> {
+  await database().models.booking.update({ calledOffAt: null, calledOffWhy: null }, { where: { id: bookingId } })
+}
+
 /** Keeps what is asked and what was measured for a visit to come. Its row should be held. */
 export async function changeBooking(
   bookingId: number,

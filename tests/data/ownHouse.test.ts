@@ -5,6 +5,7 @@ import type { Database } from '@/data/connection'
 import { fileOf as storedFile, readDog } from '@/data/dogs'
 import { readOwnersOf } from '@/data/households'
 import { readStaff } from '@/data/people'
+import { bookingFile } from '@/service/booking/planOf'
 import { changeDogFile, dogChanges, goBack } from '@/service/dog/changeDogFile'
 import { sayDogComes } from '@/service/dog/dogComes'
 import { takeInDog, type TakeInAsked } from '@/service/dog/takeInDog'
@@ -18,6 +19,7 @@ import { joinHouseholds, joinPreview, partHouseholds } from '@/service/household
 import { moveDog, movePreview } from '@/service/household/moveDog'
 import { saveHousehold } from '@/service/household/saveHousehold'
 import { takeCommonKit } from '@/service/kit/commonKit'
+import { beginVisit } from '@/service/visit/beginVisit'
 import { NINE, TIME, bookAgain, openHouse, type Server } from './house'
 
 let server: Server
@@ -177,6 +179,11 @@ describe('a dog that does not come any more', () => {
     expect(await database.models.booking.findByPk(first.id)).toMatchObject({ calledOffWhy: 'is away for now' })
     expect((await readDog(dogId))?.standing).toBe('away')
     done(await sayDogComes({ dogId, standing: 'here', callOff: [] }, NINE))
+    // A tablet had begun the first one without a network: it happened, and is in the book again.
+    const file = await bookingFile(second.id, TIME)
+    if (!file) throw new Error('no booking')
+    done(await beginVisit(first.id, await house(), { planned: file.planned, startedMs: NINE }))
+    expect((await database.models.booking.findByPk(first.id))?.calledOffAt).toBeNull()
     expect((await readDog(dogId))?.standing).toBe('here')
   })
 })

@@ -12,7 +12,7 @@ export {
 } from './blades'
 export { COMBS, CombId, combedLengthMm } from './combs'
 export { ladder, rungFrom } from './ladder'
-export { FULL_KIT, Kit, NEAR_ENOUGH, clipperFor, isNearEnough, nearestWay, waysNear, waysOf } from './kit'
+export { FULL_KIT, Kit, NEAR_ENOUGH, clipperFor, isNearEnough, kitOrAll, nearestWay, waysNear, waysOf } from './kit'
 export type { ClipperWay, NearWay } from './kit'
 export {
   BY_HAND,

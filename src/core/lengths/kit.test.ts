@@ -8,6 +8,7 @@ import {
   byHand,
   cutWith,
   isNearEnough,
+  kitOrAll,
   nearestWay,
   toolWords,
   waysOf,
@@ -87,4 +88,9 @@ describe('a kit that gains a tool', () => {
     expect(clipperFor(FULL_KIT, 9.5, ['with', 'against'])).toMatchObject({ comb: '2', lay: 'with' }))
   it('leaves it to scissors where nothing is within 15 %', () =>
     expect(clipperFor({ blades: ['30'], combs: ['4'] }, 9.5, ['with', 'against'])).toBeNull())
+})
+
+it('a house that has not said which tools it has is planned with all of them; one tool is a kit', () => {
+  expect(kitOrAll({ blades: [], combs: [] })).toEqual(FULL_KIT)
+  expect(kitOrAll({ blades: ['10'], combs: [] })).toEqual({ blades: ['10'], combs: [] })
 })

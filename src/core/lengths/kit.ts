@@ -9,6 +9,9 @@ export type Kit = z.infer<typeof Kit>
 /** Every finish blade and comb there is. Skip-tooth blades come in only when a house says it owns one. */
 export const FULL_KIT: Kit = { blades: [...BLADES], combs: [...COMBS] }
 
+/** What a plan counts with: the house's tools, or all there are as long as nobody has said which. */
+export const kitOrAll = (kit: Kit): Kit => (kit.blades.length + kit.combs.length === 0 ? FULL_KIT : kit)
+
 /** One way to leave a length with a clipper. */
 export type ClipperWay =
   | { method: 'clip'; blade: BladeId; lay: Lay; lengthMm: number }

@@ -1,4 +1,5 @@
 import { dogOfFile } from '@/core/dog'
+import { kitOrAll } from '@/core/lengths'
 import { paceKeys, paceOn, type Pace } from '@/core/pace'
 import { makePlan, type Case } from '@/core/plan'
 import { readBooking, type Booking } from '@/data/bookings'
@@ -45,7 +46,7 @@ export async function caseFor(booking: Booking, time: HouseTime): Promise<Bookin
     behaviour: dog.behaviour,
     health: dog.health,
     request: booking.request,
-    kit,
+    kit: kitOrAll(kit),
     house,
     setting: booking.setting,
     slotMin: booking.slotMin,

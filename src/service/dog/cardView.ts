@@ -1,4 +1,5 @@
 import { figureOf } from '@/core/figure'
+import { kitOrAll } from '@/core/lengths'
 import { patternEntries, patternLabel, type PatternId } from '@/core/patterns'
 import { readVersion, readVersions } from '@/data/cards'
 import { readKit } from '@/data/kit'
@@ -15,7 +16,7 @@ export async function cardView(dogId: number, house: OpenHouse, version?: number
     dogId,
     dog: { name: dog.name, ...figureOf(dog) },
     unit: house.unit,
-    kit,
+    kit: kitOrAll(kit),
     asked,
     lastCut: standing.lastCut?.card.zones ?? [],
     pattern: patternOf(lastVisit?.plannedCase.request.pattern, standing),

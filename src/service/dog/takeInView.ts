@@ -1,3 +1,4 @@
+import { kitOrAll } from '@/core/lengths'
 import { addDays } from '@/core/units'
 import { readBookings } from '@/data/bookings'
 import { readDogsById } from '@/data/dogs'
@@ -34,7 +35,7 @@ export async function takeInView(house: OpenHouse, householdId?: number) {
     unit: house.unit,
     works: house.works,
     houseKey: house.key,
-    kit,
+    kit: kitOrAll(kit),
     rules,
     opening: house.opening,
     staff: house.staff.map(({ id, name, role, work }) => ({ id, name, role, work })),

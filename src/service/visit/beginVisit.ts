@@ -1,7 +1,7 @@
 import { Case, makePlan } from '@/core/plan'
 import { z } from 'zod'
 import { problemsOf, refuse, type Result } from '@/core/result'
-import { holdBooking } from '@/data/bookings'
+import { holdBooking, putBack } from '@/data/bookings'
 import { addCard } from '@/data/cards'
 import { inTransaction } from '@/data/connection'
 import { addVisit, readVisitsOfBookings } from '@/data/visits'
@@ -24,6 +24,8 @@ export function beginVisit(
   elsewhere?: BegunElsewhere,
 ): Promise<Result<{ visitId: number }>> {
   return inTransaction(async () => {
+    // A groom that was begun without a network happened, whatever was called off meanwhile.
+    if (elsewhere) await putBack(bookingId)
     const booking = await holdBooking(bookingId)
     if (!booking) return refuse('bookingId', 'This booking is not in the book.')
     const [there] = await readVisitsOfBookings([bookingId])

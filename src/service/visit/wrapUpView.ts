@@ -1,3 +1,4 @@
+import { kitOrAll } from '@/core/lengths'
 import { figureOf } from '@/core/figure'
 import { openWait, returnOf } from '@/core/plan'
 import { repeatScore } from '@/core/repeat'
@@ -33,7 +34,7 @@ export async function wrapUpView(visitId: number, house: OpenHouse) {
     dog: { id: dog.id, name: dog.name, ...figureOf(dog) },
     plan,
     plannedCase: now.case,
-    kit,
+    kit: kitOrAll(kit),
     results,
     apart: apart(plan.stages, visit, now.case.pace ?? null, nowMs),
     toCard: finished ? repeatScore(plan.card, cut) : null,
