@@ -64,6 +64,30 @@ describe('ears', () => {
   })
 })
 
+describe('a flat face', () => {
+  const FLAT: FigureDog = { ...DOG, faceShape: 'flat' }
+  const nose = (dog: FigureDog, view: 'side' | 'head-front') =>
+    (drawView(view, dog, () => 3).nose.match(/-?\d+(\.\d+)?/g) ?? []).map(Number)
+  it('is another picture in every view that shows it', () => {
+    for (const view of VIEWS.filter((id) => id !== 'rear')) {
+      const skins = (dog: FigureDog) =>
+        drawView(view, dog, () => 3)
+          .parts.map(({ skin }) => skin)
+          .join()
+      expect(skins(FLAT), view).not.toBe(skins(DOG))
+    }
+  })
+  it('stands out of the skull by less than half of a usual muzzle, and its nose lies higher', () => {
+    const reach = (dog: FigureDog) => Math.min(...nose(dog, 'side').filter((_, at) => at % 2 === 0))
+    const skullFront = (dog: FigureDog) => drawView('side', dog, () => 3).eyes[0]?.x ?? 0
+    expect(skullFront(FLAT) - reach(FLAT)).toBeLessThan((skullFront(DOG) - reach(DOG)) * 0.65)
+    const top = (dog: FigureDog) => Math.min(...nose(dog, 'head-front').filter((_, at) => at % 2 === 1))
+    expect(top(FLAT)).toBeLessThan(top(DOG))
+  })
+  it('is as long as it is measured, where somebody measured it', () =>
+    expect(measuresOf({ build: 'toy', faceShape: 'flat', muzzleCm: 3 }).muzzle).toBe(30))
+})
+
 describe('the head from close by', () => {
   it('shows the head with its ears, and names only what is near', () => {
     const view = drawView('head-side', DOG, () => 10)
