@@ -23,9 +23,16 @@ interface Drawer {
   index: MiniSearch
 }
 
-/** The index of this process. It holds what may be found, and is brought up to date before each search. */
-const shared = globalThis as { kovitDrawer?: Map<string, Drawer> }
-const drawers = (shared.kovitDrawer ??= new Map())
+/**
+ * The index of this process, of one house at a time. One brings it up to date, the next waits: pages and routes may each
+ * carry a copy of this file, and must find the same index and the same turn.
+ */
+interface Shared {
+  house: string
+  drawer: Drawer
+  turn: Promise<unknown>
+}
+const shared = globalThis as { kovitDrawer?: Shared }
 
 const FIELDS = ['name', 'breed', 'people', 'home'] as const
 
@@ -42,21 +49,22 @@ const emptyDrawer = (): Drawer => ({
 /** So many lines are put in before others get their turn: a whole house at once would hold up every page. */
 const AT_A_TIME = 200
 
-/** One brings the index up to date at a time; who asks meanwhile waits for it and looks again. */
-let turn: Promise<unknown> = Promise.resolve()
-
 function openDrawer(): Promise<Drawer> {
-  const next = turn.then(bringUpToDate, bringUpToDate)
-  turn = next
+  const held = (shared.kovitDrawer ??= { house: '', drawer: emptyDrawer(), turn: Promise.resolve() })
+  const next = held.turn.then(
+    () => bringUpToDate(held),
+    () => bringUpToDate(held),
+  )
+  held.turn = next
   return next
 }
 
 /** Dogs and households, with what changed since the last search put in: only that costs. */
-async function bringUpToDate(): Promise<Drawer> {
+async function bringUpToDate(held: Shared): Promise<Drawer> {
   const [house, lines] = await readDrawer()
-  const drawer = drawers.get(house) ?? emptyDrawer()
-  drawers.clear()
-  drawers.set(house, drawer)
+  // A demo made anew is another house, whose dogs have the same numbers.
+  if (held.house !== house) Object.assign(held, { house, drawer: emptyDrawer() })
+  const { drawer } = held
   const there = new Set(lines.map(({ key }) => key))
   const gone = [...drawer.lines.values()].filter(({ key }) => !there.has(key))
   const signed = lines.map((line) => ({ ...line, sign: signOf(line) }))
@@ -69,8 +77,8 @@ async function bringUpToDate(): Promise<Drawer> {
   return drawer
 }
 
-const signOf = ({ name, breed, people, home, phones, dogs }: DrawerLine): string =>
-  [name, breed, people, home, phones, dogs.join()].join('|')
+const signOf = ({ name, breed, people, home, phones, seenOn, dogs }: DrawerLine): string =>
+  [name, breed, people, home, phones, seenOn, dogs.join()].join('|')
 
 /**
  * Dogs and households that a text means: every word of it begins a word of theirs, or is one with a slip. A number finds by
