@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { STANDINGS, isHere, type Standing } from '@/core/household'
-import { Choice } from './Choice'
+import { Choice } from '../field/Choice'
 import styles from './change.module.css'
 
 interface ComesProps {

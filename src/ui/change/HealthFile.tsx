@@ -1,7 +1,8 @@
 import { findingWords, placeWords, type HealthFact, type HealthKind } from '@/core/health'
 import { showDay } from '@/core/units'
-import { TextField } from '../take-in/TextField'
+import { TextField } from '../field/TextField'
 import type { PartProps } from './part'
+import fields from '../field/field.module.css'
 import styles from './change.module.css'
 
 /** What an owner or a vet knows and a plan reads, in the order in which it is asked. */
@@ -34,7 +35,7 @@ export function HealthFile({ file, set, today, by }: PartProps & { today: string
             {placeWords(fact) && `, ${placeWords(fact)}`}
             <span className="kv-small"> {fact.since ? `since ${showDay(fact.since)}` : 'since when is not said'}</span>
           </p>
-          <div className={styles.pair}>
+          <div className={fields.pair}>
             <TextField
               label="Since"
               type="date"
@@ -56,7 +57,7 @@ export function HealthFile({ file, set, today, by }: PartProps & { today: string
           </button>
         </div>
       ))}
-      <div className={styles.choice} role="group" aria-label="Also known">
+      <div className={fields.chips} role="group" aria-label="Also known">
         <span>Also known</span>
         <div>
           {open.map((kind) => (
@@ -72,7 +73,7 @@ export function HealthFile({ file, set, today, by }: PartProps & { today: string
         </div>
       </div>
       <TextField label="Medicine" value={more.medicine} onChange={(medicine) => set({ more: { ...more, medicine } })} />
-      <div className={styles.pair}>
+      <div className={fields.pair}>
         <TextField
           label="Vaccinated on"
           type="date"

@@ -1,10 +1,11 @@
 import { usualOf, middle } from '@/core/breeds'
 import { BUILDS, EAR_SETS } from '@/core/build'
 import { COATS } from '@/core/coat'
-import { TextField } from '../take-in/TextField'
-import { NumberField } from '../take-in/NumberField'
+import { TextField } from '../field/TextField'
+import { NumberField } from '../field/NumberField'
 import type { PartProps } from './part'
-import { Choice } from './Choice'
+import { Choice } from '../field/Choice'
+import fields from '../field/field.module.css'
 import styles from './change.module.css'
 
 /** Who the dog is: name, breed, coat and build, size, age, sex, skin and face. */
@@ -23,7 +24,7 @@ export function Person({ file, set, faultOf }: PartProps) {
   return (
     <section aria-label="Who it is" className={styles.stack}>
       <h2>Who it is</h2>
-      <div className={styles.pair}>
+      <div className={fields.pair}>
         <TextField label="Its name" value={file.name} fault={faultOf('name')} onChange={(name) => set({ name })} />
         <TextField
           label="Breed or cross"
@@ -40,7 +41,7 @@ export function Person({ file, set, faultOf }: PartProps) {
           </button>
         </p>
       )}
-      <div className={styles.three}>
+      <div className={fields.three}>
         <NumberField
           label={isUsual('weightKg') ? 'Weight, usual' : 'Weight'}
           unit="kg"

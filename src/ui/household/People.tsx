@@ -1,5 +1,6 @@
 import { AGREEMENTS, numberToCall, type Agreed, type AgreementId } from '@/core/household'
-import { TextField } from '../take-in/TextField'
+import { TextField } from '../field/TextField'
+import fields from '../field/field.module.css'
 import styles from './household.module.css'
 
 export interface PersonLine {
@@ -28,7 +29,7 @@ export function People({ people, faultOf, onChange }: PeopleProps) {
       <h2>Who is called</h2>
       {people.map((person, at) => (
         <div key={person.id ?? `new ${at}`} className={styles.person}>
-          <div className={styles.pair}>
+          <div className={fields.pair}>
             <TextField
               label={at === 0 ? 'Called first' : 'Name'}
               value={person.name}

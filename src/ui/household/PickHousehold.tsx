@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useFound } from '../find/useFound'
-import { TextField } from '../take-in/TextField'
+import { TextField } from '../field/TextField'
 import styles from './household.module.css'
 
 interface PickProps {

@@ -5,7 +5,8 @@ import { useEffect, useState } from 'react'
 import type { Call } from '@/core/intake'
 import { plain } from '@/core/find'
 import type { Act } from '../house/acts'
-import { TextField } from './TextField'
+import { TextField } from '../field/TextField'
+import fields from '../field/field.module.css'
 import styles from './takeIn.module.css'
 
 export interface KnownCaller {
@@ -50,7 +51,7 @@ export function Caller({ call, set, household, whoCalls, needsPlace, faultOf }: 
   return (
     <div className={styles.block}>
       <h2>Who calls</h2>
-      <div className={styles.pair}>
+      <div className={fields.pair}>
         <TextField
           label="Number"
           type="tel"

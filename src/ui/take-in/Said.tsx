@@ -9,8 +9,9 @@ import { ASKED_HEALTH, ASKED_TRIGGERS, SAID_MATS, type Call, type Called } from 
 import { patternLabel } from '@/core/patterns'
 import type { Plan } from '@/core/plan'
 import { MAX_WORDS } from '@/core/request'
-import { NumberField } from './NumberField'
-import { TextField } from './TextField'
+import { NumberField } from '../field/NumberField'
+import { TextField } from '../field/TextField'
+import fields from '../field/field.module.css'
 import styles from './takeIn.module.css'
 
 interface SaidProps {
@@ -29,7 +30,7 @@ export function Said({ call, set, called, plan, faultOf }: SaidProps) {
   return (
     <div className={styles.block}>
       <h2>The dog</h2>
-      <div className={styles.pair}>
+      <div className={fields.pair}>
         <TextField label="Its name" value={call.dog} fault={faultOf('dog.name')} onChange={(dog) => set({ dog })} />
         <TextField
           label="Breed or cross"
@@ -45,7 +46,7 @@ export function Said({ call, set, called, plan, faultOf }: SaidProps) {
           </datalist>
         </TextField>
       </div>
-      <div className={styles.three}>
+      <div className={fields.three}>
         <NumberField
           label="Weight"
           unit="kg"
@@ -106,7 +107,7 @@ export function Said({ call, set, called, plan, faultOf }: SaidProps) {
           ))}
         </Chips>
       )}
-      <div className={styles.field}>
+      <div className={fields.field}>
         <label htmlFor={words}>What they want</label>
         <textarea
           id={words}
@@ -178,7 +179,7 @@ function MayWait({ call, set }: Pick<SaidProps, 'call' | 'set'>) {
         </Chip>
       </Chips>
       <TextField label="Medicine" value={call.medicine} onChange={(medicine) => set({ medicine })} />
-      <div className={styles.pair}>
+      <div className={fields.pair}>
         <TextField
           label="Vaccinated on"
           type="date"
@@ -208,7 +209,7 @@ function MayWait({ call, set }: Pick<SaidProps, 'call' | 'set'>) {
 }
 
 const Chips = ({ label, children }: { label: string; children: React.ReactNode }) => (
-  <div className={styles.chips} role="group" aria-label={label}>
+  <div className={fields.chips} role="group" aria-label={label}>
     <span>{label}</span>
     <div>{children}</div>
   </div>

@@ -1,4 +1,4 @@
-import styles from './change.module.css'
+import styles from './field.module.css'
 
 interface ChoiceProps<T extends string> {
   label: string
@@ -11,7 +11,7 @@ interface ChoiceProps<T extends string> {
 
 /** One of a few words. */
 export const Choice = <T extends string>({ label, options, chosen, usual = false, onChoose }: ChoiceProps<T>) => (
-  <div className={styles.choice} role="group" aria-label={label}>
+  <div className={styles.chips} role="group" aria-label={label}>
     <span>
       {label}
       {usual && ', usual'}

@@ -1,5 +1,5 @@
 import { useId, type ReactNode } from 'react'
-import styles from './takeIn.module.css'
+import styles from './field.module.css'
 
 interface TextFieldProps {
   label: string
