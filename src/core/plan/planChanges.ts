@@ -6,7 +6,7 @@ import type { Plan } from './plan'
 
 /** Lengths nearer than this are the same to the hand, mm. */
 const SAME_MM = 0.05
-/** Zones are named one by one up to so many; more are counted. */
+/** Zones and stages are named one by one up to so many; more are counted. */
 const NAMED = 4
 
 /**
@@ -80,7 +80,8 @@ function minded(before: Plan, after: Plan): string[] {
   const only = (one: Map<string, string[]>, other: Map<string, string[]>, title: string) =>
     [...one].flatMap(([why, stages]) => {
       const here = stages.filter((stage) => !other.get(why)?.includes(stage))
-      return here.length === 0 ? [] : [`${title} at ${here.join(', ')}: ${why}`]
+      const places = here.length > NAMED ? `${here.length} stages` : here.join(', ')
+      return here.length === 0 ? [] : [`${title} at ${places}: ${why}`]
     })
   return [...only(is, was, 'Mind, new,'), ...only(was, is, 'Mind no more')]
 }
