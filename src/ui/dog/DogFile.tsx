@@ -176,8 +176,8 @@ function Standing({ view }: { view: DogFileView }) {
           ))}
         </tbody>
       </table>
-      <p style={{ marginTop: 8 }}>
-        <Link href={`/dogs/${dog.id}/change`}>Change the file</Link>{' '}
+      <p style={{ display: 'flex', gap: 16, marginTop: 8 }}>
+        <Link href={`/dogs/${dog.id}/change`}>Change the file</Link>
         <Link href={`/dogs/${dog.id}/measures`}>Measure the dog</Link>
       </p>
       {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}
