@@ -22,6 +22,7 @@ describe('one dog, all the way', () => {
   it('today shows the dogs of Tern Harbour, and a dog its file', async () => {
     await driver.get(kovit.address)
     await page.sees('2 home, 2 in the house, 2 to come')
+    await page.sees('Demo')
     for (const name of ['Mochi', 'Fenwick', 'Quill', 'Ottoline', 'Hobnob', 'Nettle']) await page.sees(name)
     await page.press('Dogs')
     await page.sees('Each as its coat should stand today')

@@ -23,7 +23,7 @@ export const BREED_ROWS: readonly BreedRow[] = [
   ['Affenpinscher', 'wire', 'toy', [3, 6], [23, 30], 'folded', 'flat', ['terrier-jacket', 'utility-short']],
   ['Afghan hound', 'silky', 'racy', [20, 29], [61, 74], 'drop', 'normal', ['long-natural', 'parallel-racy']],
   ['Aidi', 'double', 'sporting', [23, 28], [52, 62], 'folded', 'normal', ['bath-tidy', 'winter-tidy']],
-  ['Airedale terrier', 'wire', 'square', [20, 30], [56, 61], 'folded', 'normal', ['terrier-jacket', 'utility-short']],
+  ['Airedale terrier | Airedale', 'wire', 'square', [20, 30], [56, 61], 'folded', 'normal', ['terrier-jacket', 'utility-short']],
   ['Akbash', 'double', 'heavy', [40, 60], [69, 81], 'drop', 'normal', ['bath-tidy', 'winter-tidy']],
   ['Akita', 'double', 'heavy', [32, 59], [61, 71], 'pricked', 'normal', ['bath-tidy', 'winter-tidy']],
   ['Alaskan malamute | malamute', 'double', 'heavy', [34, 43], [58, 66], 'pricked', 'normal', ['bath-tidy', 'winter-tidy']],
