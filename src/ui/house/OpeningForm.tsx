@@ -64,7 +64,7 @@ function AddClosed({ onAdd }: { onAdd: (closed: Closed) => void }) {
         }}
       />
       <button type="button" className="kv-button" disabled={range === null} onClick={put}>
-        Add
+        Add these days
       </button>
       <Input
         aria-label="Why it is closed"

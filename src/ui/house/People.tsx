@@ -164,7 +164,7 @@ function AddPerson({ onAdd }: Pick<PeopleProps, 'onAdd'>) {
       />
       <RoleChips name="the new one" role={role} onChoose={setRole} />
       <button type="button" className="kv-button" onClick={put} disabled={name.trim() === ''}>
-        Add
+        Add person
       </button>
     </div>
   )
