@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { consentTitle } from '@/core/care'
 import { weekdayOf, type Proposal, type Work } from '@/core/people'
 import type { Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
@@ -170,7 +171,7 @@ const MOST_SAID = 4
 
 function Mind({ plan, mind }: { plan: Plan; mind: Plan['cautions'] }) {
   const said = [...new Map(mind.map((each) => [each.id, each])).values()].slice(0, MOST_SAID)
-  if (said.length === 0 && plan.refer.length === 0) return null
+  if (said.length + plan.refer.length + plan.consents.length === 0) return null
   return (
     <div className="kv-notice">
       <p className="kv-strong kv-caution">Mind before they come</p>
@@ -178,6 +179,9 @@ function Mind({ plan, mind }: { plan: Plan; mind: Plan['cautions'] }) {
         <p key={kind} className="kv-late">
           {why}
         </p>
+      ))}
+      {plan.consents.map((id) => (
+        <p key={id}>To sign before the groom: {consentTitle(id).toLowerCase()}.</p>
       ))}
       {said.map(({ id, stage, why }) => (
         <p key={id}>
