@@ -55,9 +55,9 @@ export class PageProxy {
   }
 
   private async pass(incoming: IncomingMessage, outgoing: ServerResponse): Promise<void> {
-    const chunks: Buffer[] = []
-    for await (const chunk of incoming) chunks.push(chunk as Buffer)
-    const body = Buffer.concat(chunks)
+    // A request that breaks off on its way, as from a tab that is killed, has not come: nothing of it is passed on.
+    const body = await read(incoming).catch(() => null)
+    if (body === null) return void outgoing.destroy()
     const carries = incoming.method === 'POST' || incoming.method === 'PUT'
     const trouble = carries ? this.trouble : ({ kind: 'none' } as const)
     if (trouble.kind === 'fault-500') return void outgoing.writeHead(500).end('{')
@@ -67,7 +67,8 @@ export class PageProxy {
     if (answer === null || trouble.kind === 'lose-answer') return void outgoing.destroy()
     outgoing.on('close', () => answer.destroy())
     if (trouble.kind === 'half-answer') {
-      const whole = await read(answer)
+      const whole = await read(answer).catch(() => null)
+      if (whole === null) return void outgoing.destroy()
       outgoing.writeHead(answer.statusCode ?? 500, { ...answer.headers, 'content-length': whole.length })
       outgoing.write(whole.subarray(0, Math.floor(whole.length / 2)), () => outgoing.destroy())
       return
@@ -87,9 +88,10 @@ export class PageProxy {
   }
 }
 
-async function read(answer: IncomingMessage): Promise<Buffer> {
+/** @throws when it breaks off */
+async function read(message: IncomingMessage): Promise<Buffer> {
   const chunks: Buffer[] = []
-  for await (const chunk of answer) chunks.push(chunk as Buffer)
+  for await (const chunk of message) chunks.push(chunk as Buffer)
   return Buffer.concat(chunks)
 }
 
