@@ -122,9 +122,15 @@ const columnsOf = ({ behaviour, health, measures, more, ...plain }: DogChange): 
   ...(more ? { more: JSON.stringify(more) } : {}),
 })
 
-/** @returns the id of the new dog */
-export async function addDog(householdId: number, file: DogFile): Promise<number> {
-  return (await database().models.dog.create({ ...columnsOf(file), householdId })).id
+/** @param callId the call by which it comes; one call brings one dog. @returns the id of the new dog */
+export async function addDog(householdId: number, file: DogFile, callId: string | null): Promise<number> {
+  return (await database().models.dog.create({ ...columnsOf(file), householdId, callId })).id
+}
+
+/** The dog that a call has brought already; null when it has brought none. */
+export async function readDogOfCall(callId: string): Promise<Dog | null> {
+  const row = await database().models.dog.findOne({ where: { callId } })
+  return row && toDog(row)
 }
 
 /** Changes what is known of a dog. Its row should be held. */

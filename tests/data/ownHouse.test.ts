@@ -97,6 +97,19 @@ describe('taking in a dog', () => {
     expect(await readOwnersOf([taken.householdId])).toMatchObject([{ name: 'Petra Hume', first: true }])
     expect(taken.booked?.slotMin).toBeGreaterThan(60)
   })
+  it('is done once, however often the call is sent, and at once as well', async () => {
+    const callId = '00000000-0000-4000-8000-00000000c411'
+    const caller = { ...CALLER, name: 'Nerys Ashby', phone: '01632 960199' }
+    const call = asked({ callId, caller, booking: await slot('2027-03-11') })
+    const before = await counts()
+    const sent = await Promise.all([takeInDog(call, await house()), takeInDog(call, await house())])
+    const again = await takeInDog(call, await house())
+    expect(new Set([...sent, again].map((each) => done(each).dogId)).size).toBe(1)
+    expect(done(again).booked).toEqual(done(sent[0] as typeof again).booked)
+    expect(await counts()).toEqual(before.map((count) => count + 1))
+    const other = await takeInDog({ ...call, dog: { ...PUFFIN, weightKg: 8 } }, await house())
+    expect(sentence(other)).toContain('was taken in by this call already')
+  })
   it('leaves nothing behind where the time is taken, and names the field', async () => {
     const before = await counts()
     const refused = await takeInDog(asked({ booking: await slot('2027-03-10', '09:30') }), await house())

@@ -36,6 +36,8 @@ const grade = z.number().int().min(0).max(4)
 
 /** What was said on the telephone so far, in the order of the call. Null and empty are *not said*. Weight in kg. */
 export const Call = z.object({
+  /** Made on the device, so that a call is taken in once. */
+  id: z.uuid().nullable(),
   phone: z.string(),
   caller: z.string(),
   place: z.string(),
@@ -64,6 +66,7 @@ export const Call = z.object({
 export type Call = z.infer<typeof Call>
 
 export const EMPTY_CALL: Call = {
+  id: null,
   phone: '',
   caller: '',
   place: '',

@@ -1,7 +1,7 @@
 /**
  * A house of one's own: what it is, when it is open, its van; people who left; households with several people, what they
  * agreed to, and the numbers by which they are known again; dogs of whom not all is said yet, or who do not come any more;
- * each change of a dog's file; bookings that were called off. When a dog is due stands beside it, so that a thousand
+ * each change of a dog's file, and the call by which it came, so that it is taken in once; bookings that were called off. When a dog is due stands beside it, so that a thousand
  * dogs can be asked at once.
  */
 export const HOUSE_OF_ONES_OWN = [
@@ -25,7 +25,7 @@ export const HOUSE_OF_ONES_OWN = [
      MODIFY COLUMN born_on DATE NULL, MODIFY COLUMN sex VARCHAR(10) NULL, MODIFY COLUMN neutered BOOLEAN NULL,
      ADD COLUMN standing VARCHAR(10) NOT NULL DEFAULT 'here', ADD COLUMN more LONGTEXT NOT NULL DEFAULT '{}',
      ADD COLUMN vaccinated_on DATE NULL, ADD COLUMN groomed_on DATE NULL, ADD COLUMN due_on DATE NULL,
-     ADD COLUMN wish_on DATE NULL`,
+     ADD COLUMN wish_on DATE NULL, ADD COLUMN call_id CHAR(36) NULL UNIQUE`,
   `CREATE TABLE file_changes (
      id INT AUTO_INCREMENT PRIMARY KEY, of_kind VARCHAR(12) NOT NULL, of_id INT NOT NULL, made_at DATETIME(3) NOT NULL,
      made_by VARCHAR(200) NOT NULL, before_it LONGTEXT NOT NULL, after_it LONGTEXT NOT NULL,

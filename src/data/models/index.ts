@@ -191,6 +191,7 @@ export function defineModels(sequelize: Sequelize): Models {
       groomedOn: { type: DATEONLY },
       dueOn: { type: DATEONLY },
       wishOn: { type: DATEONLY },
+      callId: { type: STRING(36) },
       rowVersion: counter,
     }),
     booking: table('bookings', {

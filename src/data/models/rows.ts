@@ -121,6 +121,8 @@ export interface DogFields {
   groomedOn: string | null
   dueOn: string | null
   wishOn: string | null
+  /** The call by which it was taken in; made on the device. */
+  callId: string | null
   rowVersion: number
 }
 export interface BookingFields {

@@ -1,8 +1,10 @@
 import { z } from 'zod'
-import { DogFile, DogMore } from '@/core/dog'
+import { DogFile, DogMore, changedFields } from '@/core/dog'
 import { Agreed, PhoneNumber } from '@/core/household'
 import { refuse, type Result } from '@/core/result'
-import { addDog } from '@/data/dogs'
+import { readBookingsOfDog } from '@/data/bookings'
+import { addDog, fileOf, readDogOfCall, type Dog } from '@/data/dogs'
+import { holdHouse } from '@/data/house'
 import { addHousehold, addOwner, holdHousehold } from '@/data/households'
 import { BookingAsked, bookVisit, type Booked } from '../booking/bookVisit'
 import { personName } from '../household/saveHousehold'
@@ -26,6 +28,8 @@ export const CallerAsked = z.discriminatedUnion('kind', [
 ])
 
 export const TakeInAsked = z.strictObject({
+  /** Made on the device: a call that is sent again, as when its answer was lost, changes nothing more. */
+  callId: z.uuid().optional(),
   caller: CallerAsked,
   dog: DogFile.extend({ more: DogMore.partial() }),
   /** When it comes; null while nobody knows. */
@@ -40,12 +44,16 @@ export interface TakenIn {
 }
 
 /** Takes in a dog from the telephone: its household where that is new, the dog, and the time it comes. All of it, or nothing. */
-export function takeInDog({ caller, dog, booking }: TakeInAsked, house: OpenHouse): Promise<Result<TakenIn>> {
+export function takeInDog({ callId, caller, dog, booking }: TakeInAsked, house: OpenHouse): Promise<Result<TakenIn>> {
   return allOrNothing(async (): Promise<Result<TakenIn>> => {
+    // Calls are taken in one after another, so that one that is sent twice at once finds what the first one made.
+    await holdHouse()
+    const there = callId === undefined ? null : await readDogOfCall(callId)
+    if (there) return takenIn(there, { ...dog, more: DogMore.parse(dog.more) })
     const home = await householdOf(caller)
     if (!home.ok) return home
     const householdId = home.value
-    const dogId = await addDog(householdId, { ...dog, more: DogMore.parse(dog.more) })
+    const dogId = await addDog(householdId, { ...dog, more: DogMore.parse(dog.more) }, callId ?? null)
     if (booking === null) return { ok: true, value: { householdId, dogId, booked: null } }
     const booked = await bookVisit({ ...booking, dogId, anyway: false }, house)
     if (booked.ok) return { ok: true, value: { householdId, dogId, booked: booked.value } }
@@ -54,6 +62,15 @@ export function takeInDog({ caller, dog, booking }: TakeInAsked, house: OpenHous
       problems: booked.problems.map(({ path, sentence }) => ({ path: `booking.${path}`, sentence })),
     }
   })
+}
+
+/** What a call has made already; what it says otherwise now is refused, not dropped. */
+async function takenIn(there: Dog, file: DogFile): Promise<Result<TakenIn>> {
+  if (Object.keys(changedFields(fileOf(there), file)).length > 0)
+    return refuse('callId', `${there.name} was taken in by this call already: find it and change its file.`)
+  const [booking] = await readBookingsOfDog(there.id, 0)
+  const booked = booking ? { bookingId: booking.id, slotMin: booking.slotMin } : null
+  return { ok: true, value: { householdId: there.householdId, dogId: there.id, booked } }
 }
 
 async function householdOf(caller: z.infer<typeof CallerAsked>): Promise<Result<number>> {

@@ -45,7 +45,7 @@ export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
         coatNowMm: called.coatNowMm,
         mats: called.mats,
       }
-      const answer = await takeIn({ caller: callerOf(now), dog: called.file, booking })
+      const answer = await takeIn({ callId: now.id ?? undefined, caller: callerOf(now), dog: called.file, booking })
       setFaults(answer.ok ? [] : answer.problems)
       if (!answer.ok) return
       await forget()
@@ -53,14 +53,16 @@ export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
       router.push(booked ? `/bookings/${booked.bookingId}/plan` : `/dogs/${dogId}`)
     })
   const press = useRef(keep)
+  const isBusy = useRef(busy)
   useEffect(() => {
     press.current = keep
+    isBusy.current = busy
   })
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
       event.preventDefault()
-      press.current()
+      if (!isBusy.current) press.current()
     }
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)

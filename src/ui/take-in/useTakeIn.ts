@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { dogOfFile } from '@/core/dog'
 import { Call, EMPTY_CALL, calledDog, mindFirst, proposedFrom } from '@/core/intake'
 import { proposals, type Opening, type Proposal, type Taken, type Work } from '@/core/people'
-import { makePlan, type Case, type Plan } from '@/core/plan'
+import { makePlan, type Case } from '@/core/plan'
 import type { House } from '@/core/order'
 import type { Kit } from '@/core/lengths'
 import type { Works } from '@/core/house'
@@ -29,8 +29,12 @@ const PAGE = 'take-in'
 
 /** A call as it goes on: what is said, what that means for the dog and its plan, and when it could come. */
 export function useTakeIn(view: TakeInView) {
-  const start = useMemo(() => ({ ...EMPTY_CALL, householdId: view.household?.householdId ?? null }), [view.household])
-  const { now, put, undo, redo } = useHistory<Call>(start)
+  const [start] = useState<Call>(() => ({
+    ...EMPTY_CALL,
+    id: crypto.randomUUID(),
+    householdId: view.household?.householdId ?? null,
+  }))
+  const { now, put, undo, redo } = useHistory(start)
   const kept = useDraft(view, now, put)
   const called = useMemo(() => calledDog(now, view.today), [now, view.today])
   const plan = useMemo(() => {
@@ -74,12 +78,15 @@ function useDraft(view: TakeInView, now: Call, put: (call: Call) => void) {
   const [keeping, setKeeping] = useState<'kept' | 'keeping' | 'not kept'>('kept')
   const ready = useRef(false)
   const done = useRef(false)
+  const first = useRef(now)
+  const latest = useRef(now)
   const page = view.household ? `${PAGE} ${view.household.householdId}` : PAGE
   useEffect(() => {
     readDraft(view.houseKey, page)
       .then((draft) => {
         const read = Call.safeParse(draft)
-        if (read.success) put(read.data)
+        // Whoever was quicker than the device goes on with what is on the page.
+        if (read.success && latest.current === first.current) put(read.data)
       })
       .catch(() => setKeeping('not kept'))
       .finally(() => (ready.current = true))
@@ -87,6 +94,7 @@ function useDraft(view: TakeInView, now: Call, put: (call: Call) => void) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
   useEffect(() => {
+    latest.current = now
     if (!ready.current || done.current) return
     let isLatest = true
     setKeeping('keeping')
@@ -104,5 +112,3 @@ function useDraft(view: TakeInView, now: Call, put: (call: Call) => void) {
   }, [view.houseKey, page])
   return { keeping, forget }
 }
-
-export type { Plan }
