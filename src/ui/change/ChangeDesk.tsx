@@ -46,18 +46,22 @@ interface ChangeActs {
 /** A dog's file to change: each change says what it changes in the next plan before it is kept. */
 export function ChangeDesk({ view, acts }: { view: ChangeView; acts: ChangeActs }) {
   const router = useRouter()
-  const { now: file, put, undo, redo } = useHistory(view.file)
+  // Only what is changed here is held: where somebody else kept something meanwhile, it lies over that.
+  const { now: edits, put, undo, redo } = useHistory<Partial<DogFile>>({})
+  const file = useMemo(() => ({ ...view.file, ...edits }), [view.file, edits])
   const [faults, setFaults] = useState<readonly Problem[]>([])
   const [busy, start] = useTransition()
   const who = useWho(view.staff)
   const means = useMemo(() => meaning(view, file), [view, file])
   const isChanged = Object.keys(changedFields(view.file, file)).length > 0
-  const set = (change: Partial<DogFile>) => put({ ...file, ...change })
+  const set = (change: Partial<DogFile>) => put({ ...edits, ...change })
   const send = (act: Act, input: object) =>
     start(async () => {
       const answer = await act(input)
       setFaults(answer.ok ? [] : answer.problems)
-      if (answer.ok) router.refresh()
+      if (answer.ok && act !== acts.sayDogComes) put({})
+      // Refused because somebody else was quicker: what they kept is shown, with what is changed here over it.
+      if (answer.ok || answer.problems.some(({ path }) => path === 'version')) router.refresh()
     })
   const faultOf = (path: string) => faults.find((each) => each.path === `file.${path}`)?.sentence
   const others = faults.filter(({ path }) => !/^file\.(name|breed|weightKg|heightCm|lengthCm|bornOn)$/.test(path))
@@ -116,6 +120,7 @@ export function ChangeDesk({ view, acts }: { view: ChangeView; acts: ChangeActs 
           )}
           <FileChanges
             changes={view.changes}
+            waits={isChanged}
             onBack={(changeId) => send(acts.goBack, { dogId: view.dogId, changeId, by: who.by })}
           />
         </section>

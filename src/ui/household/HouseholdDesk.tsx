@@ -12,23 +12,26 @@ import { Together } from './Together'
 import type { HouseholdActs, HouseholdView } from './view'
 import styles from './household.module.css'
 
+type Shown = Pick<HouseholdView, 'name' | 'place' | 'notes'> & { people: PersonLine[] }
+
+const shownOf = ({ name, place, notes, owners }: HouseholdView): Shown => ({
+  name,
+  place,
+  notes,
+  people: owners.map(({ call: _, ...person }) => person),
+})
+
 /** A household: who is called first, where it lives, its dogs and when they come. */
 export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: HouseholdActs }) {
   const router = useRouter()
-  const [now, setNow] = useState({
-    name: view.name,
-    place: view.place,
-    notes: view.notes,
-    people: view.owners.map(({ call: _, ...person }): PersonLine => person),
-  })
+  // Only what is changed here is held: where somebody else kept something meanwhile, it lies over that.
+  const [edits, setEdits] = useState<Partial<Shown>>({})
+  const now = { ...shownOf(view), ...edits }
   const [faults, setFaults] = useState<readonly Problem[]>([])
-  const [changed, setChanged] = useState(false)
   const [busy, start] = useTransition()
   const who = useWho(view.staff)
-  const set = (change: Partial<typeof now>) => {
-    setChanged(true)
-    setNow({ ...now, ...change })
-  }
+  const changed = Object.keys(edits).length > 0
+  const set = (change: Partial<Shown>) => setEdits({ ...edits, ...change })
   const keep = () =>
     start(async () => {
       const people = now.people.map(({ id, name, phone, email, agreed }) => ({
@@ -46,9 +49,8 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
         people,
       })
       setFaults(answer.ok ? [] : answer.problems)
-      if (!answer.ok) return
-      setChanged(false)
-      router.refresh()
+      if (answer.ok) setEdits({})
+      if (answer.ok || answer.problems.some(({ path }) => path === 'version')) router.refresh()
     })
   const faultOf = (path: string) => faults.find((each) => each.path === path)?.sentence
   const others = faults.filter(({ path }) => !/^(name|place|notes|people\[\d+\]\.(name|phone|email))$/.test(path))

@@ -24,7 +24,7 @@ export default async function HouseholdPage({ params }: Params) {
   if (view.id !== asked) redirect(`/households/${view.id}`)
   return (
     <Frame here="Dogs" house={house}>
-      <HouseholdDesk key={view.version} view={view} acts={ACTS} />
+      <HouseholdDesk key={view.id} view={view} acts={ACTS} />
     </Frame>
   )
 }

@@ -18,7 +18,7 @@ export default async function ChangePage({ params }: Params) {
   const view = found(await changeView(idOf((await params).dogId), house))
   return (
     <Frame here="Dogs" house={house}>
-      <ChangeDesk key={JSON.stringify(view.file)} view={view} acts={{ saveFile, goBack, sayDogComes }} />
+      <ChangeDesk view={view} acts={{ saveFile, goBack, sayDogComes }} />
     </Frame>
   )
 }
