@@ -250,6 +250,7 @@ describe('a household', () => {
   })
   it('two that are one are joined, lead to one page, and can be parted again', async () => {
     const [from, into] = [await withDog('Odette Wyke', '01632 960031'), await withDog('O. Wyke', '01632 960032')]
+    await database.models.household.update({ place: '9 Sailmakers Close' }, { where: { id: from.householdId } })
     const preview = done(await joinPreview({ fromId: from.householdId, intoId: into.householdId }))
     expect(preview.lines[1]).toBe('O. Wyke is called first; Odette Wyke stays in the list.')
     done(await joinHouseholds({ fromId: from.householdId, intoId: into.householdId, by: 'Wren' }, NINE))
@@ -260,6 +261,8 @@ describe('a household', () => {
       ['Odette Wyke', false],
     ])
     expect(joined.dogs).toHaveLength(2)
+    expect(preview.lines).toContain('The address 9 Sailmakers Close is kept in the notes.')
+    expect(joined.notes).toBe('Wyke also at 9 Sailmakers Close')
     done(await partHouseholds({ householdId: into.householdId, by: 'Wren' }, NINE))
     expect((await seen(from.householdId)).dogs.map(({ id }) => id)).toEqual([from.dogId])
     expect((await seen(into.householdId)).dogs.map(({ id }) => id)).toEqual([into.dogId])

@@ -3,8 +3,16 @@ import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { changeDog, readDogsOf } from '@/data/dogs'
 import { addFileChange, readFileChanges } from '@/data/fileChanges'
-import { changeHousehold, holdHousehold, moveOwners, readHousehold, readOwnersOf } from '@/data/households'
+import {
+  changeHousehold,
+  holdHousehold,
+  moveOwners,
+  readHousehold,
+  readOwnersOf,
+  type Household,
+} from '@/data/households'
 import { Who } from '../dog/saveCard'
+import { MOST_NOTES } from './saveHousehold'
 
 const id = z.number().int().positive()
 export const JoinAsked = z.strictObject({ fromId: id, intoId: id, by: Who })
@@ -27,7 +35,7 @@ export function joinHouseholds(
     for (const dog of dogs) await changeDog(dog.id, { householdId: intoId })
     await moveOwners(ids(owners), intoId, false)
     await changeHousehold(fromId, { joinedInto: intoId })
-    await changeHousehold(intoId, {})
+    await changeHousehold(intoId, { notes: notesOfBoth(from, await readHousehold(intoId)) })
     const after = {
       said: `${from?.name ?? 'Another household'} was joined to it`,
       joined: { fromId, owners: ids(owners), dogs: ids(dogs) },
@@ -35,6 +43,12 @@ export function joinHouseholds(
     await addFileChange({ kind: 'household', id: intoId }, { madeMs: nowMs, madeBy: by, before: {}, after })
     return { ok: true, value: null }
   })
+}
+
+/** What was written of both, with the address that would be lost. */
+function notesOfBoth(from: Household | null, into: Household | null): string {
+  const address = from && from.place !== '' && from.place !== into?.place ? `${from.name} also at ${from.place}` : ''
+  return [into?.notes, from?.notes, address].filter(Boolean).join('\n').slice(0, MOST_NOTES)
 }
 
 const ids = (rows: readonly { id: number }[]): number[] => rows.map(({ id: each }) => each)
@@ -89,7 +103,7 @@ export async function joinPreview({
         `${first[0]?.name ?? 'Nobody'} is called first; ${named(owners)} stays in the list.`,
         from.place === '' || from.place === into.place
           ? 'No address is lost.'
-          : `The address ${from.place} is kept in the notes of ${from.name}.`,
+          : `The address ${from.place} is kept in the notes.`,
         'It can be parted again.',
       ],
     },

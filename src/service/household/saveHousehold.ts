@@ -18,6 +18,7 @@ import { Who } from '../dog/saveCard'
 import { stale } from '../stale'
 
 const id = z.number().int().positive()
+export const MOST_NOTES = 2000
 export const personName = z
   .string()
   .trim()
@@ -32,7 +33,10 @@ export const HouseholdChange = z.strictObject({
     .min(1, { error: 'Give the name of the household.' })
     .max(80, { error: 'Keep the name to 80 characters.' }),
   place: z.string().trim().max(200, { error: 'Keep the address to 200 characters.' }),
-  notes: z.string().trim().max(2000, { error: 'Keep the notes to 2000 characters.' }),
+  notes: z
+    .string()
+    .trim()
+    .max(MOST_NOTES, { error: `Keep the notes to ${MOST_NOTES} characters.` }),
   /** Its people, who is called first before the others; who is not in the list is taken out. */
   people: z
     .array(
