@@ -35,10 +35,21 @@ interface HomeRow {
 const select = <T extends object>(sql: string, replacements: Record<string, unknown> = {}): Promise<T[]> =>
   database().sequelize.query<T>(sql, { type: QueryTypes.SELECT, replacements })
 
-/** Everything that can be found, with the key of its house. */
-export async function readDrawer(): Promise<[house: string, lines: DrawerLine[]]> {
-  const [house, dogs, homes] = await Promise.all([
-    select<{ houseKey: string }>('SELECT house_key AS houseKey FROM house LIMIT 1'),
+/**
+ * Another one whenever something of a dog or a household was changed, in this process or in another: rows are only added,
+ * and each change of one counts its version on. It begins with the key of the house.
+ */
+export async function readDrawerStamp(): Promise<string> {
+  const rows = await select<{ stamp: string }>(
+    `SELECT CONCAT_WS(' ', (SELECT house_key FROM house LIMIT 1), (SELECT COUNT(*) FROM dogs), (SELECT SUM(row_version) FROM dogs),
+       (SELECT COUNT(*) FROM households), (SELECT SUM(row_version) FROM households)) AS stamp`,
+  )
+  return rows[0]?.stamp ?? ''
+}
+
+/** Everything that can be found. */
+export async function readDrawer(): Promise<DrawerLine[]> {
+  const [dogs, homes] = await Promise.all([
     select<DogRow>('SELECT id, name, breed, household_id AS householdId, groomed_on AS groomedOn FROM dogs'),
     select<HomeRow>(
       `SELECT home.id, home.name, home.place, GROUP_CONCAT(owner.name SEPARATOR ' ') AS people,
@@ -76,7 +87,7 @@ export async function readDrawer(): Promise<[house: string, lines: DrawerLine[]]
       dogs: dogsOf.get(id) ?? [],
     }
   })
-  return [house[0]?.houseKey ?? '', [...dogLines, ...homeLines]]
+  return [...dogLines, ...homeLines]
 }
 
 /** Where an answer to a filter stands in the rows; null is every dog that comes. */

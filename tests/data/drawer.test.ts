@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { plain } from '@/core/find'
 import type { Database } from '@/data/connection'
+import { changeDog } from '@/data/dogs'
 import { DogsAsked, dogsView } from '@/service/find/dogsView'
 import { searchDrawer } from '@/service/find/drawer'
 import { findAnything } from '@/service/find/findAnything'
@@ -77,9 +78,9 @@ describe('a search over 5 000 dogs', () => {
     expect(first?.name).toBe('Quill')
   })
   it('what changed is found at once, and what it was before no more', async () => {
-    await database.models.dog.update({ name: 'Umberlight' }, { where: { id: 77 } })
+    await changeDog(77, { name: 'Umberlight' })
     expect(await dogIds('umberlight')).toEqual([77])
-    await database.models.dog.update({ name: made[76]!.name }, { where: { id: 77 } })
+    await changeDog(77, { name: made[76]!.name })
     expect(await dogIds('umberlight')).toEqual([])
   })
 })

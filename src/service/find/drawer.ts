@@ -1,7 +1,7 @@
 import MiniSearch from 'minisearch'
 import { plain } from '@/core/find'
 import { numberTail } from '@/core/household'
-import { readDrawer, type DrawerLine } from '@/data/drawer'
+import { readDrawer, readDrawerStamp, type DrawerLine } from '@/data/drawer'
 
 export interface Hit {
   kind: 'dog' | 'household'
@@ -24,11 +24,12 @@ interface Drawer {
 }
 
 /**
- * The index of this process, of one house at a time. One brings it up to date, the next waits: pages and routes may each
+ * The index of this process. One brings it up to date, the next waits: pages and routes may each
  * carry a copy of this file, and must find the same index and the same turn.
  */
 interface Shared {
-  house: string
+  /** What the index was last brought up to. */
+  stamp: string
   drawer: Drawer
   turn: Promise<unknown>
 }
@@ -50,7 +51,7 @@ const emptyDrawer = (): Drawer => ({
 const AT_A_TIME = 200
 
 function openDrawer(): Promise<Drawer> {
-  const held = (shared.kovitDrawer ??= { house: '', drawer: emptyDrawer(), turn: Promise.resolve() })
+  const held = (shared.kovitDrawer ??= { stamp: '', drawer: emptyDrawer(), turn: Promise.resolve() })
   const next = held.turn.then(
     () => bringUpToDate(held),
     () => bringUpToDate(held),
@@ -61,9 +62,9 @@ function openDrawer(): Promise<Drawer> {
 
 /** Dogs and households, with what changed since the last search put in: only that costs. */
 async function bringUpToDate(held: Shared): Promise<Drawer> {
-  const [house, lines] = await readDrawer()
-  // A demo made anew is another house, whose dogs have the same numbers.
-  if (held.house !== house) Object.assign(held, { house, drawer: emptyDrawer() })
+  const stamp = await readDrawerStamp()
+  if (stamp === held.stamp) return held.drawer
+  const lines = await readDrawer()
   const { drawer } = held
   const there = new Set(lines.map(({ key }) => key))
   const gone = [...drawer.lines.values()].filter(({ key }) => !there.has(key))
@@ -74,6 +75,7 @@ async function bringUpToDate(held: Shared): Promise<Drawer> {
   for (const { key } of gone) drawer.lines.delete(key)
   for (const line of fresh) drawer.lines.set(line.key, line)
   await drawer.index.addAllAsync(fresh, { chunkSize: AT_A_TIME })
+  held.stamp = stamp
   return drawer
 }
 
