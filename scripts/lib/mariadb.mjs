@@ -89,7 +89,11 @@ export async function startMariadb(home, wantedPort = 0) {
     exited: () => hasEnded,
     answers: () => greets(port, HELLO_MS),
     kill: () => process.kill(child.pid, 'SIGKILL'),
-    stop: () => endProcess(child.pid, data),
+    // A process that has ended is gone from the list before Node hears of it: who stops it waits for both.
+    stop: async () => {
+      await endProcess(child.pid, data)
+      await ended
+    },
   }
 }
 
