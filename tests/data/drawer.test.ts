@@ -73,6 +73,10 @@ describe('a search over 5 000 dogs', () => {
     expect(homes).toContain(id)
     expect(await searchDrawer(`+44 ${phone.slice(1)}`, 5)).toEqual([{ kind: 'household', id, dogs: [id] }])
   })
+  it('a dog comes before the home it lives in', async () => {
+    const found = await findAnything({ text: 'qwill marsh' }, await readOpenHouse(NINE))
+    expect(found[0]?.kind).toBe('dog')
+  })
   it('the very name comes before one with a slip', async () => {
     const [first] = await findAnything({ text: 'Quill Marsh' }, await readOpenHouse(NINE))
     expect(first?.name).toBe('Quill')

@@ -92,7 +92,10 @@ async function dullBlades(): Promise<string[]> {
 
 function lineOf(dog: Dog, standing: CoatStanding | undefined, owner: string, { time, nowMs }: OpenHouse) {
   const today = time.day(nowMs)
-  const short = (day: string) => time.shortDay(time.at(day, '12:00'))
+  const short = (day: string) => {
+    const shown = time.shortDay(time.at(day, '12:00'))
+    return day.slice(0, 4) === today.slice(0, 4) ? shown : `${shown} ${day.slice(0, 4)}`
+  }
   const due = dog.dueOn === null ? null : `${dog.dueOn < today ? 'was due' : 'due'} ${short(dog.dueOn)}`
   return {
     id: dog.id,
