@@ -75,3 +75,6 @@ export const Case = z.strictObject({
   slotMin: between('the slot', 5, 720, ' min'),
 })
 export type Case = z.infer<typeof Case>
+
+/** A slot is planned for against this before it is known, minutes; the proposal does not depend on it. */
+export const ANY_SLOT_MIN = 120

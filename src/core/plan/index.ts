@@ -1,4 +1,4 @@
-export { Behaviour, Case, DogCase } from './case'
+export { ANY_SLOT_MIN, Behaviour, Case, DogCase } from './case'
 export { Plan } from './plan'
 export type { Growing } from './plan'
 export { makePlan, referrals } from './makePlan'

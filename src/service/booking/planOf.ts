@@ -1,7 +1,7 @@
 import { dogOfFile } from '@/core/dog'
 import { kitOrAll } from '@/core/lengths'
 import { paceKeys, paceOn, type Pace } from '@/core/pace'
-import { makePlan, type Case } from '@/core/plan'
+import { ANY_SLOT_MIN, makePlan, type Case } from '@/core/plan'
 import { readBooking, type Booking } from '@/data/bookings'
 import { fileOf } from '@/data/dogs'
 import { readRules } from '@/data/houseRules'
@@ -74,9 +74,6 @@ export async function paceOf(
   const of = { dog: String(dogId), groomer: String(staffId), coat }
   return paceOn(await readCells(paceKeys(of)), of, Math.floor(atMs / DAY_MS))
 }
-
-/** A slot is planned for against this before it is known, minutes; the proposal does not depend on it. */
-const ANY_SLOT_MIN = 120
 
 /** A groom that nobody has booked: the same as last time, or as the breed usually is, from today on. */
 export const draftOf = (dogId: number, { nowMs, staff, works }: OpenHouse, sameAsLast: boolean): Booking => ({

@@ -1,4 +1,3 @@
-import { makePlan } from '@/core/plan'
 import { fileOf } from '@/data/dogs'
 import { readBookingsOfDog } from '@/data/bookings'
 import { readHousehold } from '@/data/households'
@@ -33,7 +32,6 @@ export async function changeView(dogId: number, house: OpenHouse) {
     /** The case of the next groom: the booked one, or the same as last time as from today. */
     planned: planned ?? null,
     plannedFor: next ? `${time.longDay(next.startMs)}, ${time.clock(next.startMs)}` : null,
-    slotMin: planned ? makePlan(planned).fit.slotMin : null,
     bookings: bookings.map(({ id, startMs }) => ({ id, words: `${time.longDay(startMs)}, ${time.clock(startMs)}` })),
     changes,
   }

@@ -1,11 +1,10 @@
 import { z } from 'zod'
-import { Standing } from '@/core/household'
+import { STANDINGS, Standing } from '@/core/household'
 import { refuse, type Result } from '@/core/result'
 import { callOff, readBookingsOfDog } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
 import { changeDog, holdDog } from '@/data/dogs'
 import { readVisitsOfBookings } from '@/data/visits'
-import { STANDINGS } from '@/core/household'
 
 const id = z.number().int().positive()
 

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { dogOfFile } from '@/core/dog'
 import { Call, EMPTY_CALL, calledDog, mindFirst, proposedFrom } from '@/core/intake'
 import { proposals, type Opening, type Proposal, type Taken, type Work } from '@/core/people'
-import { makePlan, type Case } from '@/core/plan'
+import { ANY_SLOT_MIN, makePlan, type Case } from '@/core/plan'
 import type { House } from '@/core/order'
 import type { Kit } from '@/core/lengths'
 import type { Works } from '@/core/house'
@@ -23,8 +23,6 @@ export interface TakeInView {
   household: { householdId: number; household: string; place: string; owner: string } | null
 }
 
-/** A slot is planned against this before it is known, minutes; the proposal does not depend on it. */
-const ANY_SLOT_MIN = 120
 const PAGE = 'take-in'
 
 /** A call as it goes on: what is said, what that means for the dog and its plan, and when it could come. */
