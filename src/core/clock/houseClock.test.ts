@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { houseClock, showAge, showSpan } from '.'
+import { houseClock, showAge, showMinutes, showSpan } from '.'
 
 const time = houseClock('Europe/London')
 
@@ -14,6 +14,14 @@ describe('the clock of the house', () => {
     expect(time.longDay(Date.UTC(2027, 2, 2, 12))).toBe('Tuesday 2 March')
     expect(time.shortDay(Date.UTC(2027, 2, 2, 12))).toBe('2 Mar')
   })
+  it.each([
+    [0, '0 min'],
+    [45, '45 min'],
+    [60, '1 h'],
+    [61, '1 h 01'],
+    [150, '2 h 30'],
+    [605, '10 h 05'],
+  ])('shows %i minutes as they are said', (min, said) => expect(showMinutes(min)).toBe(said))
   it('shows spans and ages', () => {
     expect(showSpan(252_000)).toBe('4:12')
     expect(showSpan(-5)).toBe('0:00')

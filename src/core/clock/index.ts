@@ -1,4 +1,4 @@
 export { lately } from './lately'
 export { houseClock } from './houseClock'
 export type { HouseClock } from './houseClock'
-export { showAge, showSpan } from './words'
+export { showAge, showMinutes, showSpan } from './words'

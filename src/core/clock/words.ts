@@ -13,3 +13,9 @@ export function showAge(bornOn: Day | null, day: Day): string {
   if (months < 24) return `${months} months`
   return `${Math.floor(months / 12)} years`
 }
+
+/** A length of time as it is said: `45 min`, `2 h`, `2 h 30`. */
+export function showMinutes(min: number): string {
+  if (min < 60) return `${min} min`
+  return min % 60 === 0 ? `${min / 60} h` : `${Math.floor(min / 60)} h ${String(min % 60).padStart(2, '0')}`
+}

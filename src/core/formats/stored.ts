@@ -32,11 +32,13 @@ export const readStoredCase = (json: string, format: number): Case =>
 export const readStoredPlan = (json: string, format: number): Plan =>
   Plan.parse(upgraded(JSON.parse(json), format, PLAN_STEPS))
 
-export const EVENT_FORMAT = 3
+export const EVENT_FORMAT = 4
 const EVENT_STEPS: readonly UpgradeStep[] = [
   // 1 → 2: what was cut is a cut that a tool really makes.
   (stored) => withKey(stored, 'cut', honestCut),
   // 2 → 3: new kinds, and a place in the order; what came before stands by its time.
+  (stored) => stored,
+  // 3 → 4: a slot that is brought to its dog; what came before knows none.
   (stored) => stored,
 ]
 
@@ -57,4 +59,4 @@ export function tryStoredEvent(json: string, format: number): Result<VisitEvent>
 }
 
 /** The fold that is kept beside a log. It has no steps: one of another format is folded anew from the log. */
-export const FOLD_FORMAT = 1
+export const FOLD_FORMAT = 2

@@ -1,4 +1,5 @@
 export {
+  Clock,
   Hours,
   SKILLS,
   STATION_KINDS,
@@ -7,11 +8,8 @@ export {
   WEEKDAYS,
   Weekday,
   Work,
+  minutesOf,
   outsideHours,
   weekdayOf,
 } from './people'
 export { Closed, Opening, USUAL_HOURS, clockOf, closedWhy, workingMinutes } from './opening'
-export { proposals } from './proposals'
-export type { Proposal, ProposalsAsked, Taken } from './proposals'
-export { overlapping } from './overlap'
-export type { Slot } from './overlap'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { Work, outsideHours, overlapping, weekdayOf } from '.'
+import { Work, outsideHours, weekdayOf } from '.'
 
 const wren: Work = { hours: { Mon: { from: '08:30', to: '17:00' }, Tue: { from: '08:30', to: '12:00' } } }
 
@@ -24,20 +24,5 @@ describe('when somebody works', () => {
       Work.safeParse({ hours: { Mon: { from, to } } }).error?.issues[0]?.message
     expect(sentence('17:00', '09:00')).toBe('A day must end after it begins.')
     expect(sentence('25:00', '26:00')).toBe('Give a time as 08:30.')
-  })
-})
-
-describe('two bookings of one person', () => {
-  const at = (from: number, slotMin: number) => ({ startMs: from * 60_000, slotMin })
-  it.each([
-    [at(60, 60), at(90, 60), true],
-    [at(60, 60), at(30, 31), true],
-    [at(60, 60), at(70, 10), true],
-    [at(60, 60), at(0, 600), true],
-    [at(60, 60), at(120, 60), false],
-    [at(60, 60), at(0, 60), false],
-  ])('%j and %j share time: %s', (one, other, shares) => {
-    expect(overlapping(one, [other])).toEqual(shares ? [other] : [])
-    expect(overlapping(other, [one])).toEqual(shares ? [one] : [])
   })
 })

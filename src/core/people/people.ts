@@ -22,6 +22,8 @@ export type Hours = z.infer<typeof Hours>
 export const Work = z.strictObject({
   skills: z.array(Skill).optional(),
   hours: z.partialRecord(Weekday, Hours).optional(),
+  /** A break of every day, in which no dog is booked. */
+  rest: Hours.optional(),
 })
 export type Work = z.infer<typeof Work>
 

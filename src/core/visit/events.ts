@@ -89,6 +89,8 @@ export const VisitEvent = z.discriminatedUnion('kind', [
   }),
   /** A stage that was done and not tapped; what was under way meanwhile rested. */
   z.strictObject({ ...base, kind: z.literal('stage-recalled'), stage: StageId, ...stretch }),
+  /** The slot was brought to when the dog really begins, or left where it was booked: it is asked about once. */
+  z.strictObject({ ...base, kind: z.literal('slot-set'), startMs: momentMs, bookedMs: momentMs }),
   /** A break that was not tapped. */
   z.strictObject({ ...base, kind: z.literal('rested'), ...stretch }),
   /** When an event really happened. */

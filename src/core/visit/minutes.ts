@@ -117,5 +117,5 @@ export function stagesToCome(planned: readonly PlannedStage[], visit: Visit): Pl
 export function missedStages(planned: readonly PlannedStage[], visit: Visit): PlannedStage[] {
   const reached = Math.max(-1, ...visit.stages.map(({ stage }) => planned.findIndex(({ id }) => id === stage)))
   const toCome = stagesToCome(planned, visit)
-  return planned.slice(0, reached).filter((stage) => toCome.includes(stage))
+  return planned.slice(0, Math.max(0, reached)).filter((stage) => toCome.includes(stage))
 }

@@ -15,6 +15,7 @@ type Recorded = Extract<
       | 'measured'
       | 'matted'
       | 'facial-on'
+      | 'slot-set'
       | 'caught-up'
       | 'owner-told'
       | 'finding'
@@ -54,6 +55,8 @@ export function recorded(visit: Visit, event: Recorded): Visit {
       return { ...visit, mats: { ...visit.mats, [event.zone]: event.grade } }
     case 'facial-on':
       return { ...visit, facialMs: event.atMs }
+    case 'slot-set':
+      return { ...visit, slotStartMs: event.startMs }
     case 'caught-up':
       return { ...visit, caughtUp: [...new Set([...visit.caughtUp, event.option])] }
     case 'owner-told': {

@@ -66,6 +66,8 @@ export const Visit = z.strictObject({
   mats: z.partialRecord(ZoneId, z.number()),
   /** What was made simpler or left out to catch up, as it was taken. */
   caughtUp: z.array(CatchUpId).readonly(),
+  /** Where the slot was said to begin; null while nobody was asked. */
+  slotStartMs: momentMs.nullable(),
   /** When the facial was put on. */
   facialMs: momentMs.nullable(),
   /** Messages to the owner, oldest first. */
@@ -91,6 +93,7 @@ export const NEW_VISIT: Visit = {
   measuredMm: {},
   mats: {},
   caughtUp: [],
+  slotStartMs: null,
   facialMs: null,
   told: [],
 }

@@ -207,6 +207,7 @@ describe('a groom that has to stop', () => {
     ])
     expect(nextStep(whole, handed)).toEqual({ do: 'finish', done: 'handover' })
     expect(missedStages(whole, handed)).toEqual([])
+    expect(missedStages(whole, foldVisit([]))).toEqual([])
   })
   it('goes on when the finding is taken back or gone', () => {
     const back = event(32, 16, { kind: 'undone', undoes: id(30) })

@@ -1,0 +1,2 @@
+export { whoFits } from './whoFits'
+export type { FitsGap, Gap, Waiting, WaitingLine } from './whoFits'
