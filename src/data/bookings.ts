@@ -1,6 +1,8 @@
-import { Op, literal } from 'sequelize'
+import { Op, QueryTypes, literal } from 'sequelize'
 import { z } from 'zod'
+import { BookingStanding } from '@/core/book'
 import { LengthMm } from '@/core/lengths'
+import { Clock } from '@/core/people'
 import { Request } from '@/core/request'
 import { StageId } from '@/core/stages'
 import { ZoneId, ZoneKey } from '@/core/zones'
@@ -24,6 +26,14 @@ export const OwnOrder = z.object({
 })
 export type OwnOrder = z.infer<typeof OwnOrder>
 
+/** Where a van stops for a dog, and between which hours its people are there. */
+export const HomeStop = z.strictObject({
+  place: z.string().trim().min(1, { error: 'Give the address for the van.' }).max(200),
+  from: Clock.nullable().default(null),
+  to: Clock.nullable().default(null),
+})
+export type HomeStop = z.infer<typeof HomeStop>
+
 export interface Booking extends LookOver {
   own: OwnOrder
   id: number
@@ -34,11 +44,19 @@ export interface Booking extends LookOver {
   service: string
   request: Request
   setting: 'salon' | 'mobile'
+  standing: BookingStanding
+  /** The repeat it comes from, and the day by its rule. */
+  repeat: { id: number; ruleDay: string } | null
+  home: HomeStop | null
+  /** When it was booked or last moved; 0 is long ago, before that was noted. */
+  changedMs: number
   /** Grows with every change; a change made from an older one is stale. */
   version: number
 }
 
-export type NewBooking = Omit<Booking, 'id' | 'coatSidesMm' | 'own' | 'version'>
+type SaidLater = 'coatSidesMm' | 'own' | 'standing' | 'repeat' | 'home'
+export type NewBooking = Omit<Booking, 'id' | 'version' | SaidLater> &
+  Partial<Pick<Booking, 'standing' | 'repeat' | 'home'>>
 
 /** @throws when a stored row does not fit a booking */
 function toBooking(row: Row<BookingFields>): Booking {
@@ -60,6 +78,10 @@ function toBooking(row: Row<BookingFields>): Booking {
     request,
     ...lookOver,
     own: jsonOf(OwnOrder, row.ownOrder),
+    standing: BookingStanding.parse(row.standing),
+    repeat: row.repeatId === null || row.repeatDay === null ? null : { id: row.repeatId, ruleDay: row.repeatDay },
+    home: row.home === null ? null : jsonOf(HomeStop, row.home),
+    changedMs: row.changedAt?.getTime() ?? 0,
     version: row.rowVersion,
   }
 }
@@ -106,13 +128,18 @@ export const readBookingsOfDog = (dogId: number, fromMs: number): Promise<Bookin
 
 /** @returns the id of the new booking */
 export async function addBooking(booking: NewBooking): Promise<number> {
-  const { dogId, staffId, slotMin, service, setting } = booking
+  const { dogId, staffId, slotMin, service, setting, standing = 'booked', repeat = null, home = null } = booking
   const row = await database().models.booking.create({
     dogId,
     staffId,
     slotMin,
     service,
     setting,
+    standing,
+    repeatId: repeat?.id ?? null,
+    repeatDay: repeat?.ruleDay ?? null,
+    home: home && JSON.stringify(home),
+    changedAt: new Date(booking.changedMs),
     startAt: new Date(booking.startMs),
     request: JSON.stringify(booking.request),
     coatNow: JSON.stringify(booking.coatNowMm),
@@ -121,25 +148,118 @@ export async function addBooking(booking: NewBooking): Promise<number> {
   return row.id
 }
 
-/** Takes a booking out of the book, with when and why. Its row should be held. */
-export async function callOff(bookingId: number, atMs: number, why: string): Promise<void> {
-  const change = { calledOffAt: new Date(atMs), calledOffWhy: why }
+/** What is kept of a booking that lost its slot. */
+export interface CalledOff {
+  bookingId: number
+  dogId: number
+  staffId: number
+  startMs: number
+  slotMin: number
+  standing: BookingStanding
+  atMs: number
+  by: string
+  why: string
+  version: number
+}
+
+/** Takes a booking out of the book, with when, by whom and why. Its row should be held. */
+export async function callOff(
+  bookingId: number,
+  { atMs, by, why, standing }: Pick<CalledOff, 'atMs' | 'by' | 'why' | 'standing'>,
+): Promise<void> {
+  const change = { calledOffAt: new Date(atMs), calledOffWhy: why, calledOffBy: by, standing, rowVersion: ONE_MORE }
   await database().models.booking.update(change, { where: { id: bookingId } })
 }
 
 /** Puts a booking that was called off back into the book. */
 export async function putBack(bookingId: number): Promise<void> {
-  await database().models.booking.update({ calledOffAt: null, calledOffWhy: null }, { where: { id: bookingId } })
+  const change = { calledOffAt: null, calledOffWhy: null, calledOffBy: null, standing: 'booked', rowVersion: ONE_MORE }
+  await database().models.booking.update(change, { where: { id: bookingId, calledOffAt: { [Op.ne]: null } } })
 }
+
+const toCalledOff = (row: Row<BookingFields>): CalledOff => ({
+  bookingId: row.id,
+  dogId: row.dogId,
+  staffId: row.staffId,
+  startMs: row.startAt.getTime(),
+  slotMin: row.slotMin,
+  standing: BookingStanding.parse(row.standing),
+  atMs: (row.calledOffAt ?? row.startAt).getTime(),
+  by: row.calledOffBy ?? '',
+  why: row.calledOffWhy ?? '',
+  version: row.rowVersion,
+})
+
+/** Bookings that lost their slot and would start within [fromMs, toMs), by start. */
+export async function readCalledOff(fromMs: number, toMs: number): Promise<CalledOff[]> {
+  const where = { startAt: { [Op.gte]: new Date(fromMs), [Op.lt]: new Date(toMs) }, calledOffAt: { [Op.ne]: null } }
+  return (await database().models.booking.findAll({ where, order: [['startAt', 'ASC']] })).map(toCalledOff)
+}
+
+/** Bookings of some dogs that lost their slot, the latest first. */
+export async function readCalledOffOfDogs(dogIds: readonly number[]): Promise<CalledOff[]> {
+  const where = { dogId: [...dogIds], calledOffAt: { [Op.ne]: null } }
+  return (await database().models.booking.findAll({ where, order: [['startAt', 'DESC']] })).map(toCalledOff)
+}
+
+/** A booking that was called off, as the row it was; held until the transaction ends. Null when it is in the book. */
+export async function holdCalledOff(bookingId: number): Promise<Booking | null> {
+  const row = await database().models.booking.findByPk(bookingId, HELD)
+  return row && row.calledOffAt !== null ? toBooking(row) : null
+}
+
+/** The slot of each dog's latest booking, min, and who had it. */
+export async function readLastSlots(
+  dogIds: readonly number[],
+): Promise<Map<number, { slotMin: number; staffId: number }>> {
+  if (dogIds.length === 0) return new Map()
+  const rows = await database().sequelize.query<{ dogId: number; slotMin: number; staffId: number }>(
+    `SELECT dog_id AS dogId, slot_min AS slotMin, staff_id AS staffId FROM bookings AS booking
+     WHERE dog_id IN (:ids) AND called_off_at IS NULL AND start_at = (
+       SELECT MAX(start_at) FROM bookings WHERE dog_id = booking.dog_id AND called_off_at IS NULL)`,
+    { type: QueryTypes.SELECT, replacements: { ids: [...dogIds] } },
+  )
+  return new Map(rows.map(({ dogId, slotMin, staffId }) => [dogId, { slotMin, staffId }]))
+}
+
+/** Every booking of a dog, called off or not. */
+export async function readBookingIdsOfDog(dogId: number): Promise<number[]> {
+  const rows = await database().models.booking.findAll({ where: { dogId }, attributes: ['id'] })
+  return rows.map(({ id }) => id)
+}
+
+/** The rule days of a repeat that were booked once, whatever became of them. */
+export async function readRepeatDays(repeatId: number): Promise<Set<string>> {
+  const rows = await database().models.booking.findAll({ where: { repeatId }, attributes: ['repeatDay'] })
+  return new Set(rows.flatMap(({ repeatDay }) => repeatDay ?? []))
+}
+
+const ONE_MORE = literal('row_version + 1') as unknown as number
 
 /** Keeps what is asked and what was measured for a visit to come. Its row should be held. */
 export async function changeBooking(
   bookingId: number,
-  { request, lookOver, own, startMs }: { request?: Request; lookOver?: LookOver; own?: OwnOrder; startMs?: number },
+  {
+    request,
+    lookOver,
+    own,
+    moved,
+    standing,
+    home,
+  }: {
+    request?: Request
+    lookOver?: LookOver
+    own?: OwnOrder
+    moved?: Partial<Pick<Booking, 'startMs' | 'staffId' | 'slotMin'>> & { atMs: number }
+    standing?: BookingStanding
+    home?: HomeStop
+  },
 ): Promise<void> {
   await database().models.booking.update(
     {
-      ...(startMs === undefined ? {} : { startAt: new Date(startMs) }),
+      ...(moved ? movedColumns(moved) : {}),
+      ...(standing ? { standing } : {}),
+      ...(home ? { home: JSON.stringify(home) } : {}),
       ...(request ? { request: JSON.stringify(request) } : {}),
       ...(lookOver
         ? {
@@ -149,8 +269,20 @@ export async function changeBooking(
           }
         : {}),
       ...(own ? { ownOrder: JSON.stringify(own) } : {}),
-      rowVersion: literal('row_version + 1') as unknown as number,
+      rowVersion: ONE_MORE,
     },
     { where: { id: bookingId } },
   )
 }
+
+const movedColumns = ({
+  startMs,
+  staffId,
+  slotMin,
+  atMs,
+}: Partial<Pick<Booking, 'startMs' | 'staffId' | 'slotMin'>> & { atMs: number }): Partial<BookingFields> => ({
+  ...(startMs === undefined ? {} : { startAt: new Date(startMs) }),
+  ...(staffId === undefined ? {} : { staffId }),
+  ...(slotMin === undefined ? {} : { slotMin }),
+  changedAt: new Date(atMs),
+})

@@ -1,4 +1,4 @@
-import { literal } from 'sequelize'
+import { QueryTypes, literal } from 'sequelize'
 import { z } from 'zod'
 import { CoatId } from '@/core/coat'
 import { BuildId, FineMeasures, measuredOf } from '@/core/build'
@@ -6,6 +6,7 @@ import { DogMore, type DogFile } from '@/core/dog'
 import { Behaviour } from '@/core/plan'
 import { HealthFact } from '@/core/health'
 import { Standing } from '@/core/household'
+import type { Day } from '@/core/units'
 import type { Row } from './models'
 import type { DogFields } from './models/rows'
 import { HELD, database } from './connection'
@@ -137,4 +138,15 @@ export async function readDogOfCall(callId: string): Promise<Dog | null> {
 export async function changeDog(dogId: number, change: DogChange): Promise<void> {
   const rowVersion = literal('row_version + 1') as unknown as number
   await database().models.dog.update({ ...columnsOf(change), rowVersion }, { where: { id: dogId } })
+}
+
+/** Dogs that come, are due between two days and have nothing booked after a moment, the soonest due first. */
+export async function readDueUnbooked(fromDay: Day, toDay: Day, nowMs: number): Promise<number[]> {
+  const rows = await database().sequelize.query<{ id: number }>(
+    `SELECT id FROM dogs WHERE standing = 'here' AND due_on BETWEEN :fromDay AND :toDay AND NOT EXISTS (
+       SELECT 1 FROM bookings WHERE dog_id = dogs.id AND called_off_at IS NULL AND start_at >= :now)
+     ORDER BY due_on, id LIMIT 200`,
+    { type: QueryTypes.SELECT, replacements: { fromDay, toDay, now: new Date(nowMs) } },
+  )
+  return rows.map(({ id }) => id)
 }

@@ -1,7 +1,7 @@
 import { database } from './connection'
 
 /** What a file is about. */
-export type FileKind = 'dog' | 'household'
+export type FileKind = 'dog' | 'household' | 'booking'
 
 export interface FileChange {
   id: number
@@ -27,12 +27,16 @@ export async function addFileChange(
   })
 }
 
-/** The latest changes of a file, the newest first. */
-export async function readFileChanges(of: { kind: FileKind; id: number }, most = 50): Promise<FileChange[]> {
-  const where = { ofKind: of.kind, ofId: of.id }
+/** The latest changes of some files of a kind, the newest first. */
+export async function readFileChanges(
+  of: { kind: FileKind; id: number | readonly number[] },
+  most = 50,
+): Promise<(FileChange & { ofId: number })[]> {
+  const where = { ofKind: of.kind, ofId: typeof of.id === 'number' ? of.id : [...of.id] }
   const rows = await database().models.fileChange.findAll({ where, order: [['id', 'DESC']], limit: most })
-  return rows.map(({ id, madeAt, madeBy, beforeIt, afterIt }) => ({
+  return rows.map(({ id, ofId, madeAt, madeBy, beforeIt, afterIt }) => ({
     id,
+    ofId,
     madeBy,
     madeMs: madeAt.getTime(),
     before: JSON.parse(beforeIt) as unknown,

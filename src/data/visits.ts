@@ -1,4 +1,4 @@
-import { Op, col, fn, literal } from 'sequelize'
+import { Op, QueryTypes, col, fn, literal } from 'sequelize'
 import { z } from 'zod'
 import { VISIT_FORMAT, readStoredCase, readStoredPlan } from '@/core/formats'
 import { LengthMm } from '@/core/lengths'
@@ -194,4 +194,18 @@ export async function changeVisit(visitId: number, change: VisitChange): Promise
     },
     { where: { id: visitId } },
   )
+}
+
+/** Which of some bookings the bench has begun, and whether it has finished them. */
+export async function readVisitMarks(
+  bookingIds: readonly number[],
+): Promise<Map<number, { visitId: number; finished: boolean }>> {
+  if (bookingIds.length === 0) return new Map()
+  const rows = await database().sequelize.query<{ bookingId: number; visitId: number; finished: number }>(
+    `SELECT booking_id AS bookingId, id AS visitId, closed_at IS NOT NULL OR EXISTS (
+       SELECT 1 FROM visit_events WHERE visit_id = visits.id AND kind = 'finished') AS finished
+     FROM visits WHERE booking_id IN (:ids)`,
+    { type: QueryTypes.SELECT, replacements: { ids: [...bookingIds] } },
+  )
+  return new Map(rows.map(({ bookingId, visitId, finished }) => [bookingId, { visitId, finished: Boolean(finished) }]))
 }

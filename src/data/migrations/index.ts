@@ -13,6 +13,7 @@ import { PACE } from './0008-pace'
 import { ONE_TRUTH } from './0009-one-truth'
 import { KEPT_LOG } from './0010-kept-log'
 import { HOUSE_OF_ONES_OWN } from './0011-house-of-ones-own'
+import { THE_BOOK } from './0012-the-book'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -27,6 +28,7 @@ const MIGRATIONS = [
   { name: '0009-one-truth', statements: ONE_TRUTH },
   { name: '0010-kept-log', statements: KEPT_LOG },
   { name: '0011-house-of-ones-own', statements: HOUSE_OF_ONES_OWN },
+  { name: '0012-the-book', statements: THE_BOOK },
 ]
 
 /** What a database is refused with that a later Kovit has changed already. */

@@ -2,7 +2,10 @@ import type { ModelStatic, Sequelize } from 'sequelize'
 import { DataTypes, Model } from 'sequelize'
 import type {
   BladeUseFields,
+  BookedFitFields,
   BookingFields,
+  BusyTimeFields,
+  CalendarFeedFields,
   CardFields,
   CardZoneFields,
   DogFields,
@@ -14,16 +17,20 @@ import type {
   HouseMarkFields,
   HouseholdFields,
   HousePatternFields,
+  HouseWordsFields,
   HouseCautionFields,
   OwnerFields,
   PaceCellFields,
   PhotoFields,
+  RepeatFields,
   RuleFields,
+  SaidWordsFields,
   StaffFields,
   StationFields,
   ToolFields,
   VisitFields,
   VisitFoldFields,
+  WaitingFields,
 } from './rows'
 
 /** A row and its columns. */
@@ -43,6 +50,13 @@ export interface Models {
   fileChange: Table<FileChangeFields>
   dog: Table<DogFields>
   booking: Table<BookingFields>
+  bookedFit: Table<BookedFitFields>
+  repeat: Table<RepeatFields>
+  waiting: Table<WaitingFields>
+  saidWords: Table<SaidWordsFields>
+  houseWords: Table<HouseWordsFields>
+  calendarFeed: Table<CalendarFeedFields>
+  busyTime: Table<BusyTimeFields>
   card: Table<CardFields>
   cardZone: Table<CardZoneFields>
   visit: Table<VisitFields>
@@ -64,6 +78,7 @@ const number = { type: INTEGER, allowNull: false }
 const counter = { type: INTEGER, allowNull: false, defaultValue: 1 }
 const json = { type: TEXT('long'), allowNull: false }
 const moment = { type: DATE(3), allowNull: false }
+const day = { type: DATEONLY, allowNull: false }
 
 /** The tables as Sequelize sees them; the migrations make them. */
 export function defineModels(sequelize: Sequelize): Models {
@@ -210,6 +225,70 @@ export function defineModels(sequelize: Sequelize): Models {
       rowVersion: counter,
       calledOffAt: { type: DATE(3) },
       calledOffWhy: optional,
+      calledOffBy: optional,
+      standing: { ...text, defaultValue: 'booked' },
+      repeatId: { type: INTEGER },
+      repeatDay: { type: DATEONLY },
+      home: { type: TEXT('long') },
+      changedAt: { type: DATE(3) },
+    }),
+    bookedFit: table('booked_fits', { bookingId: { type: INTEGER, primaryKey: true }, stamp: text, fit: json }),
+    repeat: table('repeats', {
+      id,
+      dogId: number,
+      staffId: number,
+      firstDay: day,
+      clock: text,
+      programme: json,
+      setting: text,
+      home: { type: TEXT('long') },
+      grownTo: day,
+      endedOn: { type: DATEONLY },
+      madeAt: moment,
+      madeBy: text,
+      rowVersion: counter,
+    }),
+    waiting: table('waiting', {
+      id,
+      dogId: number,
+      fromDay: day,
+      toDay: day,
+      note: { ...text, defaultValue: '' },
+      madeAt: moment,
+      madeBy: text,
+      settledAt: { type: DATE(3) },
+      settledAs: optional,
+    }),
+    saidWords: table('said_words', {
+      id,
+      about: optional,
+      kind: text,
+      bookingId: { type: INTEGER },
+      dogId: number,
+      startAt: { type: DATE(3) },
+      words: { type: STRING(1000), allowNull: false },
+      way: text,
+      saidAt: moment,
+      saidBy: text,
+    }),
+    houseWords: table('house_words', {
+      kind: { ...text, primaryKey: true },
+      words: { type: STRING(1000), allowNull: false },
+    }),
+    calendarFeed: table('calendar_feeds', {
+      staffId: { type: INTEGER, primaryKey: true },
+      secret: text,
+      madeAt: moment,
+    }),
+    busyTime: table('busy_times', {
+      id,
+      staffId: number,
+      uid: text,
+      fromAt: moment,
+      toAt: moment,
+      why: text,
+      readAt: moment,
+      goneAt: { type: DATE(3) },
     }),
     card: table('trim_cards', {
       id,

@@ -141,6 +141,79 @@ export interface BookingFields {
   rowVersion: number
   calledOffAt: Date | null
   calledOffWhy: string | null
+  calledOffBy: string | null
+  standing: string
+  repeatId: number | null
+  /** The day by the rule of its repeat. */
+  repeatDay: string | null
+  home: string | null
+  /** When it was booked or last moved; null where nobody noted it. */
+  changedAt: Date | null
+}
+export interface BookedFitFields {
+  bookingId: number
+  stamp: string
+  fit: string
+}
+export interface RepeatFields {
+  id: number
+  dogId: number
+  staffId: number
+  firstDay: string
+  clock: string
+  programme: string
+  setting: 'salon' | 'mobile'
+  home: string | null
+  /** Up to this day it is booked. */
+  grownTo: string
+  endedOn: string | null
+  madeAt: Date
+  madeBy: string
+  rowVersion: number
+}
+export interface WaitingFields {
+  id: number
+  dogId: number
+  fromDay: string
+  toDay: string
+  note: string
+  madeAt: Date
+  madeBy: string
+  settledAt: Date | null
+  settledAs: string | null
+}
+export interface SaidWordsFields {
+  id: number
+  /** By this it is known, so that it is said once; null when it was taken back. */
+  about: string | null
+  kind: string
+  bookingId: number | null
+  dogId: number
+  startAt: Date | null
+  words: string
+  way: string
+  saidAt: Date
+  saidBy: string
+}
+export interface HouseWordsFields {
+  kind: string
+  words: string
+}
+export interface CalendarFeedFields {
+  /** 0 is the whole house. */
+  staffId: number
+  secret: string
+  madeAt: Date
+}
+export interface BusyTimeFields {
+  id: number
+  staffId: number
+  uid: string
+  fromAt: Date
+  toAt: Date
+  why: string
+  readAt: Date
+  goneAt: Date | null
 }
 export interface CardFields {
   id: number
