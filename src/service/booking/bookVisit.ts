@@ -1,22 +1,23 @@
 import { z } from 'zod'
-import { closedWhy, overlapping, type Slot } from '@/core/people'
+import type { BookedFit } from '@/core/book'
+import { Clock, clockOf, minutesOf } from '@/core/people'
 import { Request } from '@/core/request'
 import { refuse, type Result } from '@/core/result'
-import { Day, addDays } from '@/core/units'
-import { LookOver, addBooking, readBookings, readBookingsOfDog } from '@/data/bookings'
+import { Day } from '@/core/units'
+import { HomeStop, LookOver, addBooking, type NewBooking } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
 import { readDog } from '@/data/dogs'
+import { addFileChange } from '@/data/fileChanges'
 import { holdHouse } from '@/data/house'
-import type { HouseTime } from '../house/houseTime'
-import { MS_PER_MIN } from '../house/houseTime'
+import { settleWaitingOfDog } from '@/data/waiting'
+import { fitOf } from '../book/fits'
 import type { OpenHouse } from '../house/openHouse'
-import { proposeSlot } from './planOf'
+import { caseOfDraft } from './planOf'
+import { hindrancesAt, refusedAs } from './timeOf'
 
-export const BookingAsked = z.strictObject({
+/** A groom that somebody asks for, without its time. */
+const GroomAsked = z.strictObject({
   dogId: z.number().int().positive(),
-  staffId: z.number({ error: 'Choose who grooms.' }).int().positive(),
-  day: Day,
-  clock: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'Give the time as hours and minutes, such as 09:30.' }),
   sameAsLast: z.boolean(),
   /** A bath and tidy between two full grooms. */
   tidy: z.boolean().default(false),
@@ -25,14 +26,56 @@ export const BookingAsked = z.strictObject({
   coatNowMm: LookOver.shape.coatNowMm.optional(),
   mats: LookOver.shape.mats.optional(),
   setting: z.enum(['salon', 'mobile']).optional(),
-  /** Also where the groomer has another dog at that time, or the house is closed. */
+  /** Where the van stops, and when its people are there. */
+  home: HomeStop.optional(),
+})
+
+export const TimesAsked = GroomAsked.extend({
+  /** The day around which it should come; by its coat where nobody says. */
+  around: Day.optional(),
+})
+export type TimesAsked = z.infer<typeof TimesAsked>
+
+export const BookingAsked = GroomAsked.extend({
+  staffId: z.number({ error: 'Choose who grooms.' }).int().positive(),
+  day: Day,
+  clock: Clock,
+  /** A longer or shorter slot than its plan asks for, minutes. */
+  slotMin: z.number().int().min(5).max(720).optional(),
+  /** Asked for, and not promised yet. */
+  standing: z.enum(['asked', 'booked']).optional(),
+  /** Also where something speaks against it. */
   anyway: z.boolean().default(false),
+  by: z.string().max(200).optional(),
 })
 export type BookingAsked = z.infer<typeof BookingAsked>
 
 export interface Booked {
   bookingId: number
   slotMin: number
+}
+
+export const NO_ADDRESS = 'Give the address at which the van stops.'
+
+/** A groom as its booking would be. */
+export function draftAsked(
+  asked: z.infer<typeof GroomAsked>,
+  { staffId, startMs }: { staffId: number; startMs: number },
+  house: OpenHouse,
+): Omit<NewBooking, 'slotMin'> {
+  const { dogId, tidy, sameAsLast } = asked
+  return {
+    dogId,
+    staffId,
+    startMs,
+    service: tidy ? 'Bath and tidy' : 'Full groom',
+    request: asked.request ?? (tidy ? { pattern: 'bath-tidy' as const } : { sameAsLast }),
+    coatNowMm: asked.coatNowMm ?? {},
+    mats: asked.mats ?? {},
+    setting: asked.setting ?? (house.works === 'van' ? 'mobile' : 'salon'),
+    home: asked.home ?? null,
+    changedMs: house.nowMs,
+  }
 }
 
 /**
@@ -42,45 +85,48 @@ export interface Booked {
 export function bookVisit(asked: BookingAsked, house: OpenHouse): Promise<Result<Booked>> {
   return inTransaction(async () => {
     await holdHouse()
-    const { dogId, staffId, day, clock, sameAsLast, tidy, anyway } = asked
-    const { time, staff, nameOf } = house
-    if (!staff.some(({ id }) => id === staffId)) return refuse('staffId', 'Nobody of that name works here.')
-    const startMs = time.at(day, clock)
-    const others = await readBookingsOfDog(dogId, time.startOfDay(day))
-    if (others.some((other) => time.day(other.startMs) === day))
-      return refuse('day', 'This dog is booked on that day already.')
-    const draft = {
-      dogId,
-      staffId,
-      startMs,
-      service: tidy ? 'Bath and tidy' : 'Full groom',
-      request: asked.request ?? (tidy ? { pattern: 'bath-tidy' as const } : { sameAsLast }),
-      coatNowMm: asked.coatNowMm ?? {},
-      mats: asked.mats ?? {},
-      setting: asked.setting ?? (house.works === 'van' ? ('mobile' as const) : ('salon' as const)),
-    }
-    const slotMin = await proposeSlot(draft, time)
-    if (slotMin === null) return refuse('dogId', 'This dog is not in the book.')
-    const shut = anyway ? null : closedWhy(house.opening, day)
-    if (shut !== null) return refuse('anyway', `The house is ${shut}.`)
-    const busy = anyway ? null : await busyWith({ startMs, slotMin }, staffId, time)
-    if (busy !== null) return refuse('anyway', `${nameOf(staffId)} has ${busy} then; this groom takes ${slotMin} min.`)
-    const bookingId = await addBooking({ ...draft, slotMin })
-    return { ok: true, value: { bookingId, slotMin } }
+    const { dogId, staffId, day, clock, anyway, standing = 'booked' } = asked
+    if (!house.staff.some(({ id }) => id === staffId)) return refuse('staffId', 'Nobody of that name works here.')
+    const startMs = house.time.at(day, clock)
+    const draft = draftAsked(asked, { staffId, startMs }, house)
+    if (draft.setting === 'mobile' && asked.setting === 'mobile' && draft.home === null)
+      return refuse('home', NO_ADDRESS)
+    const [file, dog] = await Promise.all([caseOfDraft(draft, house.time), readDog(dogId)])
+    if (!file || !dog) return refuse('dogId', 'This dog is not in the book.')
+    const fit = fitOf(file.planned)
+    const slotMin = asked.slotMin ?? fit.shortestMin
+    const found = await hindrancesAt({ dogId, dog: dog.name, staffId, startMs, slotMin, fit }, house)
+    const problems = [...refusedAs(found, anyway), ...outsideWindow(draft, clock, slotMin, anyway)]
+    if (problems.length > 0) return { ok: false, problems }
+    // Who waited for a time like this has it; a repeat months ahead would not be one.
+    await settleWaitingOfDog(dogId, day, { atMs: house.nowMs, as: 'booked' })
+    return { ok: true, value: await keepBooking({ ...draft, slotMin, standing }, asked.by, house.nowMs) }
   })
 }
 
-/** The dogs a person has booked in that time, in words; null when there is none. */
-async function busyWith(slot: Slot, staffId: number, time: HouseTime): Promise<string | null> {
-  const day = time.day(slot.startMs)
-  const bookings = await readBookings(time.startOfDay(day), time.startOfDay(addDays(day, 1)))
-  const others = overlapping(
-    slot,
-    bookings.filter((each) => each.staffId === staffId),
+/** Keeps a booking that was checked, with who made it. */
+export async function keepBooking(booking: NewBooking, by: string | undefined, nowMs: number): Promise<Booked> {
+  const bookingId = await addBooking(booking)
+  const { startMs, slotMin, staffId } = booking
+  await addFileChange(
+    { kind: 'booking', id: bookingId },
+    { madeMs: nowMs, madeBy: by ?? 'the house', before: {}, after: { startMs, slotMin, staffId } },
   )
-  const words = others.map(async ({ dogId, startMs, slotMin }) => {
-    const dog = await readDog(dogId)
-    return `${dog?.name ?? 'another dog'} from ${time.clock(startMs)} to ${time.clock(startMs + slotMin * MS_PER_MIN)}`
-  })
-  return others.length === 0 ? null : (await Promise.all(words)).join(' and ')
+  return { bookingId, slotMin }
+}
+
+/** The owner's window of a van's stop: hands begin no earlier than the one, the handover ends by the other. */
+function outsideWindow(
+  { home }: Pick<NewBooking, 'home'>,
+  clock: string,
+  slotMin: BookedFit['shortestMin'],
+  anyway: boolean,
+): { path: string; sentence: string }[] {
+  if (!home || anyway) return []
+  const end = clockOf(minutesOf(clock) + slotMin)
+  if (home.from !== null && clock < home.from)
+    return [{ path: 'anyway', sentence: `Its people are there from ${home.from} on.` }]
+  if (home.to !== null && end > home.to)
+    return [{ path: 'anyway', sentence: `Its people are there until ${home.to}; this would end at ${end}.` }]
+  return []
 }

@@ -1,8 +1,8 @@
 import { dogOfFile } from '@/core/dog'
 import { kitOrAll } from '@/core/lengths'
 import { paceKeys, paceOn, type Pace } from '@/core/pace'
-import { ANY_SLOT_MIN, makePlan, type Case } from '@/core/plan'
-import { readBooking, type Booking } from '@/data/bookings'
+import { ANY_SLOT_MIN, type Case } from '@/core/plan'
+import { readBooking, type Booking, type NewBooking } from '@/data/bookings'
 import { fileOf } from '@/data/dogs'
 import { readRules } from '@/data/houseRules'
 import { readKit } from '@/data/kit'
@@ -90,13 +90,25 @@ export const draftOf = (dogId: number, { nowMs, staff, works }: OpenHouse, sameA
   mats: {},
   own: {},
   setting: works === 'van' ? 'mobile' : 'salon',
+  standing: 'booked',
+  repeat: null,
+  home: null,
+  changedMs: nowMs,
 })
 
-/** The shortest slot that a booking's own plan holds at the house's chance; null when the dog is not there. */
-export async function proposeSlot(
-  draft: Omit<Booking, 'id' | 'slotMin' | 'coatSidesMm' | 'own' | 'version'>,
-  time: HouseTime,
-): Promise<number | null> {
-  const file = await caseFor({ coatSidesMm: {}, own: {}, ...draft, id: 0, version: 1, slotMin: ANY_SLOT_MIN }, time)
-  return file && makePlan(file.planned).fit.shortestSlotMin
-}
+/** The case of a groom that is not in the book yet; the slot it is planned against does not matter. */
+export const caseOfDraft = (draft: Omit<NewBooking, 'slotMin'>, time: HouseTime): Promise<BookingFile | null> =>
+  caseFor(
+    {
+      coatSidesMm: {},
+      own: {},
+      standing: 'booked',
+      repeat: null,
+      home: null,
+      ...draft,
+      id: 0,
+      version: 1,
+      slotMin: ANY_SLOT_MIN,
+    },
+    time,
+  )

@@ -1,10 +1,11 @@
 import { z } from 'zod'
 import { STANDINGS, Standing } from '@/core/household'
 import { refuse, type Result } from '@/core/result'
-import { callOff, readBookingsOfDog } from '@/data/bookings'
+import { readBookingsOfDog } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
 import { changeDog, holdDog } from '@/data/dogs'
 import { readVisitsOfBookings } from '@/data/visits'
+import { takeOut } from '../booking/callOff'
 
 const id = z.number().int().positive()
 
@@ -25,7 +26,9 @@ export function sayDogComes(
     if (!dog) return refuse('dogId', 'This dog is not in the book.')
     const begun = new Set((await readVisitsOfBookings(offs)).map(({ bookingId }) => bookingId))
     const toCome = (await readBookingsOfDog(dogId, nowMs)).filter((each) => offs.includes(each.id))
-    for (const each of toCome) if (!begun.has(each.id)) await callOff(each.id, nowMs, STANDINGS[standing].says)
+    for (const each of toCome)
+      if (!begun.has(each.id))
+        await takeOut(each, { atMs: nowMs, by: 'the house', why: STANDINGS[standing].says, standing: 'cancelled' })
     await changeDog(dogId, { standing })
     return { ok: true, value: null }
   })

@@ -2,6 +2,7 @@ import dayjs from 'dayjs'
 import timezone from 'dayjs/plugin/timezone'
 import utc from 'dayjs/plugin/utc'
 import { houseClock, type HouseClock } from '@/core/clock'
+import { minutesOf } from '@/core/people'
 
 dayjs.extend(utc)
 dayjs.extend(timezone)
@@ -18,6 +19,9 @@ export function houseTime(timeZone: string): HouseTime {
   const at = (day: string, clock: string) => dayjs.tz(`${day} ${clock}`, timeZone).valueOf()
   return { ...houseClock(timeZone), at, startOfDay: (day) => at(day, '00:00') }
 }
+
+/** Minutes after midnight that the house's clock shows. */
+export const minuteOfDay = (time: Pick<HouseClock, 'clock'>, ms: number): number => minutesOf(time.clock(ms))
 
 export const MS_PER_MIN = 60_000
 export const DAY_MS = 86_400_000

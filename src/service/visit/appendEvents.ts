@@ -1,9 +1,11 @@
-import { foldFurther, keptFoldOf, type KeptFold, type VisitEvent } from '@/core/visit'
+import { foldFurther, keptFoldOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
 import { refuse, type Result } from '@/core/result'
+import { changeBooking, holdBooking } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
 import { addEvents, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
 import { keepFold } from '@/data/folds'
 import { readVisit, readVisitLife, type VisitLife } from '@/data/visits'
+import { noteMove } from '../booking/moveBooking'
 import { believed } from './believed'
 import { keepAsCut } from './keepAsCut'
 import { wholeFold } from './visitStates'
@@ -70,16 +72,42 @@ async function takeIn(
   const gained = await readLogSince(visitId, since)
   const closed = visit.closedMs !== null
   if (fresh.length > 0) {
-    await foldOnward(visitId, fold, fresh, gained.no)
+    const now = await foldOnward(visitId, fold, fresh, gained.no)
+    await bringSlot(visitId, fresh, now.visit, nowMs)
     if (closed) await amendCard(visitId, [...log, ...fresh], fresh, nowMs)
   }
   return { ok: true, value: { answers, nowMs, closed, ...gained } }
 }
 
 /** Keeps the fold beside the log; one that cannot simply go on is made from the whole log. */
-async function foldOnward(visitId: number, fold: KeptFold, fresh: readonly VisitEvent[], no: number): Promise<void> {
+async function foldOnward(
+  visitId: number,
+  fold: KeptFold,
+  fresh: readonly VisitEvent[],
+  no: number,
+): Promise<KeptFold> {
   const kept = foldFurther(fold, fresh) ?? keptFoldOf(await readLog(visitId))
   await keepFold(visitId, { no, kept })
+  return kept
+}
+
+/** A slot that was brought to its dog on the bench is brought there in the book, and goes back when that is undone. */
+async function bringSlot(
+  visitId: number,
+  fresh: readonly VisitEvent[],
+  { slotStartMs }: Visit,
+  nowMs: number,
+): Promise<void> {
+  if (!fresh.some(({ kind }) => kind === 'slot-set' || kind === 'undone')) return
+  const set = (await readLog(visitId)).filter((event) => event.kind === 'slot-set')
+  const [first] = set
+  const stored = first && (await readVisit(visitId))
+  const booking = stored && (await holdBooking(stored.bookingId))
+  const startMs = slotStartMs ?? first?.bookedMs
+  if (!booking || startMs === undefined || booking.startMs === startMs) return
+  const { staffId, slotMin } = booking
+  await changeBooking(booking.id, { moved: { startMs, atMs: nowMs } })
+  await noteMove(booking, { startMs, staffId, slotMin }, fresh.at(-1)?.by, nowMs)
 }
 
 /** A late note changes nothing that was cut; anything else after the close makes a new version of the card. */

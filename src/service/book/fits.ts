@@ -1,0 +1,45 @@
+import { fitCurve, needsOf, promisedPercent, type BookedFit } from '@/core/book'
+import { makePlan, type Case } from '@/core/plan'
+import { keepBookedFits, readBookedFits, readPlanStamps } from '@/data/bookedFits'
+import type { Booking } from '@/data/bookings'
+import { caseFor } from '../booking/planOf'
+import type { HouseTime } from '../house/houseTime'
+
+/** What the book has to know of a plan. */
+export function fitOf(planned: Case): BookedFit {
+  const plan = makePlan(planned)
+  const { p50, p90, shortestSlotMin } = plan.fit
+  const { groomer, skills } = needsOf(planned, plan)
+  return {
+    p50,
+    p90,
+    shortestMin: shortestSlotMin,
+    promisedPercent: promisedPercent(planned),
+    curve: fitCurve(planned, plan),
+    groomer,
+    skills: [...skills],
+    waterLitres: plan.bath.waterLitres,
+  }
+}
+
+/** The fits of some bookings; only those are planned again of which something changed since they were kept. */
+export async function fitsOf(bookings: readonly Booking[], time: HouseTime): Promise<Map<number, BookedFit>> {
+  const ids = bookings.map(({ id }) => id)
+  const [stamps, kept] = await Promise.all([readPlanStamps(ids), readBookedFits(ids)])
+  const isFresh = (id: number) => kept.get(id)?.stamp === stamps.get(id)
+  const made = await Promise.all(
+    bookings
+      .filter(({ id }) => !isFresh(id))
+      .map(async (booking) => {
+        const file = await caseFor(booking, time)
+        const stamp = stamps.get(booking.id)
+        return file && stamp !== undefined ? [{ bookingId: booking.id, stamp, fit: fitOf(file.planned) }] : []
+      }),
+  )
+  await keepBookedFits(made.flat())
+  const fresh = ids.flatMap((id) => {
+    const there = kept.get(id)
+    return there && isFresh(id) ? [[id, there.fit] as const] : []
+  })
+  return new Map([...fresh, ...made.flat().map(({ bookingId, fit }) => [bookingId, fit] as const)])
+}

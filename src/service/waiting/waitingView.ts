@@ -1,0 +1,61 @@
+import { whoFits } from '@/core/waiting'
+import { addDays } from '@/core/units'
+import { freeStretches, type Taken } from '@/core/book'
+import { isHere } from '@/core/household'
+import { readDogs } from '@/data/dogs'
+import { readHouseholds, type Household } from '@/data/households'
+import { takenBetween } from '../booking/timeOf'
+import type { OpenHouse } from '../house/openHouse'
+import { whoWaits } from './whoWaits'
+
+/** Free stretches are looked through so far ahead, days. Source: from memory. */
+const AHEAD_DAYS = 14
+
+/** Who would come earlier, and who of them fits each free stretch of the next days. */
+export async function waitingView(house: OpenHouse) {
+  const { time, nowMs, staff, opening, nameOf } = house
+  const today = time.day(nowMs)
+  const [from, to] = [addDays(today, 1), addDays(today, 1 + AHEAD_DAYS)]
+  const [waiting, { taken, busy }, dogs] = await Promise.all([
+    whoWaits(house, today, to),
+    takenBetween(from, to, house),
+    readDogs(),
+  ])
+  const nearBy = await stopsOf(taken, house.works)
+  const days = Array.from({ length: AHEAD_DAYS }, (_, at) => addDays(from, at))
+  const gaps = days
+    .flatMap((day) =>
+      staff
+        .filter(({ role }) => role === 'groomer')
+        .flatMap((hand) =>
+          freeStretches(day, { opening, hand, taken, busy }).map((stretch) => {
+            const gap = { ...stretch, day, near: nearBy({ ...stretch, day }, hand.id) }
+            return { ...gap, staffId: hand.id, groomer: nameOf(hand.id), fits: whoFits(gap, waiting) }
+          }),
+        ),
+    )
+    .filter(({ fits }) => fits.length > 0)
+  // Of a day the stretch that is filled best: a free day of everybody says nothing.
+  const best = days.flatMap((day) => {
+    const today = gaps.filter((gap) => gap.day === day)
+    return today.sort((a, b) => (a.fits[0]?.spareMin ?? 0) - (b.fits[0]?.spareMin ?? 0)).slice(0, 1)
+  })
+  return {
+    today,
+    waiting,
+    gaps: best,
+    dogs: dogs.filter(({ standing }) => isHere(standing)).map(({ id, name, breed }) => ({ id, name, breed })),
+    staff: staff.map(({ id, name }) => ({ id, name })),
+  }
+}
+
+/** Where a van is before or after a stretch; nowhere in a salon. */
+async function stopsOf(taken: readonly Taken[], works: OpenHouse['works']) {
+  const homes =
+    works === 'salon' ? new Map<number, Household>() : await readHouseholds(taken.map(({ householdId }) => householdId))
+  return (gap: { day: string; from: number; to: number }, staffId: number): string => {
+    const own = taken.filter((each) => each.day === gap.day && each.staffId === staffId)
+    const next = own.find((each) => each.to === gap.from || each.from === gap.to)
+    return homes.get(next?.householdId ?? 0)?.place ?? ''
+  }
+}
