@@ -2,17 +2,12 @@
 
 import { z } from 'zod'
 import type { Result } from '@/core/result'
-import { BookingAsked, bookVisit as book, type Booked } from '@/service/booking/bookVisit'
 import { WishesAsked, keepWishes as keep } from '@/service/booking/keepWishes'
 import { openHouse } from '@/service/house/openHouse'
 import { beginVisit } from '@/service/visit/beginVisit'
 import { WrapUpAsked, closeVisit } from '@/service/visit/closeVisit'
 import { Said, ownerSaid as keepSaid } from '@/service/visit/ownerSaid'
 import { answered } from './answered'
-
-export async function bookVisit(input: unknown): Promise<Result<Booked>> {
-  return answered(BookingAsked, input, async (asked) => book(asked, await openHouse()), '/')
-}
 
 /** Keeps the wishes and what was measured, as they are changed on the plan. */
 export async function keepWishes(input: unknown): Promise<Result<{ version: number }>> {

@@ -3,6 +3,7 @@ import type { Request } from '@/core/request'
 import type { Result } from '@/core/result'
 import type { StageId } from '@/core/stages'
 import { bookVisit, type BookingAsked } from '@/service/booking/bookVisit'
+import { moveBooking } from '@/service/booking/moveBooking'
 import { bookingFile } from '@/service/booking/planOf'
 import type { OpenHouse } from '@/service/house/openHouse'
 import { appendEvents } from '@/service/visit/appendEvents'
@@ -45,6 +46,12 @@ export async function book(
     ...measured,
   }
   return done(await bookVisit(asked, house)).bookingId
+}
+
+/** Moves a booking, whatever speaks against it: the demo's day is laid around now. */
+export async function moveTo(house: OpenHouse, bookingId: number, startMs: number): Promise<void> {
+  const { time } = house
+  done(await moveBooking({ bookingId, day: time.day(startMs), clock: time.clock(startMs), anyway: true }, house))
 }
 
 /** How a booking will truly go in the demo. */

@@ -25,7 +25,8 @@ import { makeDesk } from './desk'
 import { done, type Person } from './groom'
 import { makeHistory } from './history'
 import { seeded } from './random'
-import { makeToday, makeWeeksAhead } from './today'
+import { makeToday } from './today'
+import { makeBook } from './book'
 
 const SEED = 1702
 
@@ -45,7 +46,7 @@ export async function makeDemo(nowMs: number): Promise<string> {
     visits += await together(() => makeHistory(house, clock, id, dog, index % 2 === 0 ? wren : ansel, chance))
   const salon = { house, clock, dogs, wren, ansel, chance }
   await makeToday(salon)
-  await makeWeeksAhead(salon)
+  await makeBook(salon)
   await makeDesk(dogs, wren.name, house)
   return `${dogs.length} demo dogs with ${visits} past visits`
 }

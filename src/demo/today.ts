@@ -1,11 +1,9 @@
 import type { Request } from '@/core/request'
 import type { DemoDog } from './cast'
-import { DAY_MS, MS_PER_MIN, QUARTER, toQuarter, type DemoClock } from './clock'
-import { moveBooking } from '@/service/booking/moveBooking'
+import { MS_PER_MIN, QUARTER, toQuarter, type DemoClock } from './clock'
 import { bookingFile } from '@/service/booking/planOf'
 import type { OpenHouse } from '@/service/house/openHouse'
-import { book, done, groom, trueCourse, type Person } from './groom'
-import { withoutWishes } from './history'
+import { book, groom, moveTo, trueCourse, type Person } from './groom'
 import { seeded, type Chance } from './random'
 import { minutesTo, simulateVisit } from './simulate'
 
@@ -52,7 +50,7 @@ export async function makeToday({ house, dogs, wren, ansel, chance }: DemoSalon)
   const quillStart = toQuarter(
     nowMs - ((minutesTo(quillTrial, 'stage-started', 'head') ?? 0) + INTO_HEAD_MIN) * MS_PER_MIN,
   )
-  done(await moveBooking(quill, quillStart))
+  await moveTo(house, quill, quillStart)
   await groom(house, {
     bookingId: quill,
     groomer: wren,
@@ -65,7 +63,7 @@ export async function makeToday({ house, dogs, wren, ansel, chance }: DemoSalon)
   const ottoline = await book(house, idOf('Ottoline'), ansel, nowMs, requestOf('Ottoline'))
   const trial = simulateVisit(await trueCourse(house, ottoline, ansel), 0, ansel, seeded(OTTOLINE_SEED))
   const ottolineStart = nowMs - ((minutesTo(trial, 'wait-started', 'dry') ?? 0) + 6) * MS_PER_MIN
-  done(await moveBooking(ottoline, toQuarter(ottolineStart)))
+  await moveTo(house, ottoline, toQuarter(ottolineStart))
   await groom(house, {
     bookingId: ottoline,
     groomer: ansel,
@@ -80,7 +78,7 @@ export async function makeToday({ house, dogs, wren, ansel, chance }: DemoSalon)
   ] as const) {
     const id = await book(house, idOf(name), groomer, before, requestOf(name))
     const startMs = before - (await bookingOf(id)).slotMin * MS_PER_MIN
-    done(await moveBooking(id, startMs))
+    await moveTo(house, id, startMs)
     await groom(house, { bookingId: id, groomer, startMs: startMs + MS_PER_MIN, chance, untilMs: before })
   }
   for (const [name, groomer, behind] of [
@@ -90,20 +88,5 @@ export async function makeToday({ house, dogs, wren, ansel, chance }: DemoSalon)
     const before = await bookingOf(behind)
     const startMs = before.startMs + before.slotMin * MS_PER_MIN + QUARTER
     await book(house, idOf(name), groomer, startMs, requestOf(name), name === 'Nettle' ? { mats: { armpit: 1 } } : {})
-  }
-}
-
-/** Bookings to come: those not here today within two weeks, those who are at their usual interval. */
-export async function makeWeeksAhead({ house, clock, dogs, wren, ansel, chance }: DemoSalon): Promise<void> {
-  const today = ['Quill', 'Ottoline', 'Mochi', 'Fenwick', 'Hobnob', 'Nettle']
-  for (const [index, { id, dog }] of dogs.entries()) {
-    if (dog.name === 'Quill') continue // his next date is left open, to be booked at wrap-up
-    const days = today.includes(dog.name) ? dog.everyWeeks * 7 : 1 + (Math.floor(index * 1.3) % 12)
-    const startMs = clock.atHour(clock.nowMs + days * DAY_MS, 9) + Math.floor(chance.between(0, 14)) * QUARTER
-    await book(house, id, index % 2 === 0 ? wren : ansel, startMs, {
-      ...withoutWishes(dog.request),
-      sameAsLast: true,
-      ...(dog.nextWords ? { words: dog.nextWords } : {}),
-    })
   }
 }

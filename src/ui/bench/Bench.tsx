@@ -2,7 +2,8 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import { foldVisit, lastLive, nextStep, standing, underWay, zonesDone, type Step } from '@/core/visit'
+import { houseClock } from '@/core/clock'
+import { foldVisit, lastLive, nextStep, standing, underWay, zonesDone, type Step, type Visit } from '@/core/visit'
 import type { ConsentId } from '@/core/care'
 import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
@@ -18,6 +19,7 @@ import { MindHere } from './MindHere'
 import { OtherBenches } from './OtherBenches'
 import type { BenchView } from './props'
 import { RefusedPhotos } from './RefusedPhotos'
+import { SlotAsk } from './SlotAsk'
 import { SlotNow } from './SlotNow'
 import { StageNow } from './StageNow'
 import { useKeys } from './useKeys'
@@ -42,7 +44,8 @@ export function Bench({ view: begun }: { view: BenchView }) {
   const now = useMemo(() => standing(plannedCase, begun.plan, visit), [plannedCase, begun.plan, visit])
   const { plan } = now
   const others = useOtherBenches(begun.others, nowMs)
-  const props = { ...begun, visitId, benchKey: bench, plan, plannedCase: now.case }
+  const slotStartMs = slotFrom(begun, visit, nowMs)
+  const props = { ...begun, slotStartMs, visitId, benchKey: bench, plan, plannedCase: now.case }
   const record = underWay(visit)
   const stage = plan.stages.find(({ id }) => id === record?.stage) ?? null
   const step = nextStep(plan.stages, visit)
@@ -71,6 +74,14 @@ export function Bench({ view: begun }: { view: BenchView }) {
       <OtherBenches dogs={others} nowMs={nowMs} />
       <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
       <KeptAside aside={kept.aside} closed={kept.closed} add={add} letGo={kept.letGo} />
+      <SlotAsk
+        dog={dog.name}
+        bookedMs={begun.slotStartMs}
+        visit={visit}
+        nowMs={nowMs}
+        timeZone={begun.timeZone}
+        add={add}
+      />
       <SlotNow {...props} visit={visit} nowMs={nowMs} add={add} />
       <StageNow {...props} others={others} visit={visit} stage={stage} nowMs={nowMs} add={add} onNote={note} />
       <div>
@@ -142,4 +153,15 @@ function happeningOf(step: Step): Happening | null {
     case 'wrap-up':
       return null
   }
+}
+
+/**
+ * Where the slot is laid: where somebody said, or as booked. A groom of another day is laid from its begin until somebody
+ * says: a tape of a week would be two stubs.
+ */
+function slotFrom({ slotStartMs, timeZone }: BenchView, visit: Visit, nowMs: number): number {
+  if (visit.slotStartMs !== null) return visit.slotStartMs
+  const time = houseClock(timeZone)
+  const beginMs = visit.startMs ?? nowMs
+  return time.day(beginMs) === time.day(slotStartMs) ? slotStartMs : beginMs
 }

@@ -7,7 +7,8 @@ import type { CardEntry } from '@/core/request'
 import type { Segment } from '@/core/strip'
 import { weeksBetween, type LengthUnit } from '@/core/units'
 import { zoneLabel, type GroupId, type ZoneId } from '@/core/zones'
-import { BookVisit, type BookProps } from '../booking/BookVisit'
+import { BookVisit } from '../booking/BookVisit'
+import type { BookProps } from '../booking/props'
 import { LengthSwatch, showFigure, unitWord } from '../coat-map'
 import { FamilyKey, Tape } from '../tape'
 import { CoatLayers } from './CoatLayers'
@@ -58,10 +59,12 @@ export interface DogFileView {
 interface DogFileProps {
   view: DogFileView
   book: BookProps['book']
+  /** A time that was chosen in the book. */
+  at?: BookProps['at']
 }
 
 /** Everything known of one dog: the coat, the card, and every groom as a tape. */
-export function DogFile({ view, book }: DogFileProps) {
+export function DogFile({ view, book, at }: DogFileProps) {
   const { dog, facts, card, next } = view
   return (
     <>
@@ -78,7 +81,7 @@ export function DogFile({ view, book }: DogFileProps) {
             )}
           </p>
         </div>
-        <NextStep view={view} book={book} />
+        <NextStep view={view} book={book} {...(at ? { at } : {})} />
       </div>
       <div className={styles.columns}>
         <div>
@@ -120,7 +123,7 @@ export function DogFile({ view, book }: DogFileProps) {
   )
 }
 
-function NextStep({ view, book }: DogFileProps) {
+function NextStep({ view, book, at }: DogFileProps) {
   const { dog, next, staff, today, card } = view
   return (
     <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
@@ -134,6 +137,7 @@ function NextStep({ view, book }: DogFileProps) {
           main={next === null}
           again={card !== null}
           book={book}
+          {...(at ? { at } : {})}
         />
       )}
       {next && next.visitId !== null && (

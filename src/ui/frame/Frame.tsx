@@ -7,6 +7,7 @@ import styles from './frame.module.css'
 
 const PLACES = [
   ['Day', '/'],
+  ['Book', '/book'],
   ['Dogs', '/dogs'],
   ['Patterns', '/patterns'],
   ['Kit', '/kit'],

@@ -3,10 +3,10 @@
 import { Input } from 'antd'
 import { useState } from 'react'
 import { BLOWER_DBA, allowedMin, noiseDose } from '@/core/care'
-import { SKILLS, USUAL_HOURS, WEEKDAYS, type Work } from '@/core/people'
+import { SKILLS, USUAL_HOURS, WEEKDAYS, type Hours, type Work } from '@/core/people'
 import { showDay } from '@/core/units'
 import type { PersonHere } from './acts'
-import { WeekHours } from './WeekHours'
+import { HoursRow, WeekHours } from './WeekHours'
 import styles from './house.module.css'
 
 interface PeopleProps {
@@ -69,9 +69,10 @@ export function People({ staff: everybody, dryer, onAdd, onChange, onLeave }: Pe
 }
 
 /** `clip, scissor. Mon to Sun 08:30 to 20:00.` */
-function inWords({ skills = [], hours }: Work): string {
+function inWords({ skills = [], hours, rest }: Work): string {
   const does = skills.length > 0 ? `${skills.join(', ')}. ` : ''
-  if (!hours) return `${does}Any time.`
+  const breaks = rest ? ` Break ${rest.from} to ${rest.to}.` : ''
+  if (!hours) return `${does}Any time.${breaks}`
   const days = WEEKDAYS.flatMap((day) => (hours[day] ? [{ day, words: `${hours[day].from} to ${hours[day].to}` }] : []))
   const alike = [...new Set(days.map(({ words }) => words))]
   return `${does}${alike
@@ -82,7 +83,14 @@ function inWords({ skills = [], hours }: Work): string {
           .map(({ day }) => day)
           .join(' ')} ${words}`,
     )
-    .join('; ')}.`
+    .join('; ')}.${breaks}`
+}
+
+/** Where somebody has a break and nobody said when. Source: common practice. */
+const USUAL_REST: Hours = { from: '12:30', to: '13:00' }
+
+function withRest({ rest: _, ...work }: Work, rest: Hours | undefined): Work {
+  return rest ? { ...work, rest } : work
 }
 
 interface PersonFormProps {
@@ -126,6 +134,14 @@ function PersonForm({ person, onChange, onLeave }: PersonFormProps) {
         usual={USUAL_HOURS}
         none="free"
         onChange={(next) => onChange({ work: { ...person.work, hours: next } })}
+      />
+      <HoursRow
+        of={person.name}
+        label="Break"
+        on={person.work.rest}
+        usual={USUAL_REST}
+        none="none at a set time"
+        onChange={(rest) => onChange({ work: withRest(person.work, rest) })}
       />
       <button type="button" className="kv-word kv-late" onClick={onLeave}>
         {person.name} works here no more

@@ -17,41 +17,65 @@ interface WeekProps {
 /** Hours by weekday: a day is pressed on or off, its times are typed. */
 export function WeekHours({ of, hours, usual, none, onChange }: WeekProps) {
   return WEEKDAYS.map((day) => {
-    const on = hours[day]
     const { [day]: _, ...others } = hours
-    const set = (change: Partial<Hours>) => onChange({ ...hours, [day]: { ...(on ?? usual), ...change } })
     return (
-      <div key={day} className={styles.hours}>
-        <button
-          type="button"
-          className="kv-chip"
-          aria-pressed={on !== undefined}
-          onClick={() => (on ? onChange(others) : set({}))}
-        >
-          {day}
-        </button>
-        {on ? (
-          <>
-            <input
-              key={on.from}
-              type="time"
-              aria-label={`${of}, ${day} from`}
-              defaultValue={on.from}
-              onBlur={(event) => event.target.value !== on.from && set({ from: event.target.value })}
-            />
-            to
-            <input
-              key={on.to}
-              type="time"
-              aria-label={`${of}, ${day} to`}
-              defaultValue={on.to}
-              onBlur={(event) => event.target.value !== on.to && set({ to: event.target.value })}
-            />
-          </>
-        ) : (
-          <span className="kv-quiet">{none}</span>
-        )}
-      </div>
+      <HoursRow
+        key={day}
+        of={of}
+        label={day}
+        on={hours[day]}
+        usual={usual}
+        none={none}
+        onChange={(next) => onChange(next ? { ...hours, [day]: next } : others)}
+      />
     )
   })
+}
+
+interface RowProps {
+  of: string
+  label: string
+  on: Hours | undefined
+  usual: Hours
+  none: string
+  /** Undefined is none. */
+  onChange: (hours: Hours | undefined) => void
+}
+
+/** One stretch of a day that is there or not, with its times. */
+export function HoursRow({ of, label, on, usual, none, onChange }: RowProps) {
+  const set = (change: Partial<Hours>) => onChange({ ...(on ?? usual), ...change })
+  return (
+    <div className={styles.hours}>
+      <button
+        type="button"
+        className="kv-chip"
+        aria-pressed={on !== undefined}
+        onClick={() => (on ? onChange(undefined) : set({}))}
+      >
+        {label}
+      </button>
+      {on ? (
+        <>
+          <input
+            key={on.from}
+            type="time"
+            aria-label={`${of}, ${label} from`}
+            defaultValue={on.from}
+            onBlur={(event) => event.target.value !== on.from && set({ from: event.target.value })}
+          />
+          to
+          <input
+            key={on.to}
+            type="time"
+            aria-label={`${of}, ${label} to`}
+            defaultValue={on.to}
+            onBlur={(event) => event.target.value !== on.to && set({ to: event.target.value })}
+          />
+        </>
+      ) : (
+        <span className="kv-quiet">{none}</span>
+      )}
+    </div>
+  )
 }

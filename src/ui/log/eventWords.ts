@@ -54,6 +54,7 @@ const OTHER = {
   paused: 'Paused',
   resumed: 'Went on',
   'cautions-seen': 'Cautions seen',
+  'slot-set': 'The slot set to its begin',
   'facial-on': 'Facial put on',
   'caught-up': 'Made simpler to catch up',
   consent: 'Signed by the owner',

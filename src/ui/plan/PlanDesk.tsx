@@ -9,6 +9,7 @@ import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import Link from 'next/link'
 import { FamilyKey, Tape } from '../tape'
+import { offBooked } from '@/core/book'
 import { houseClock } from '@/core/clock'
 import { UndoRedo } from '../history/UndoRedo'
 import { BalanceAdvice } from './BalanceAdvice'
@@ -63,6 +64,8 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
       if (unexplained) return setFault('This order breaks a must. Put it right, or say below why it is done anyway.')
       const flushed = await flush()
       if (flushed.state === 'refused') return setFault(flushed.why)
+      // Off its time the bench asks first whose slot this is; nothing has begun until the first tap there.
+      if (offBooked(startMs, Date.now()) !== null) return router.push(`/bookings/${bookingId}/bench`)
       const answer = await acts.begin(bookingId).catch(noNetwork)
       // The bench of the booking is on this device, and begins with the first tap.
       if (answer === null) router.push(`/bookings/${bookingId}/bench`)

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { consentTitle } from '@/core/care'
-import { weekdayOf, type Proposal, type Work } from '@/core/people'
+import type { Proposal } from '@/core/book'
+import { weekdayOf, type Work } from '@/core/people'
 import type { Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { byFamily, plannedSegments } from '@/core/strip'

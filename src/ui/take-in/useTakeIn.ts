@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { dogOfFile } from '@/core/dog'
 import { Call, EMPTY_CALL, calledDog, mindFirst, proposedFrom } from '@/core/intake'
-import { proposals, type Opening, type Proposal, type Taken, type Work } from '@/core/people'
+import { proposals, type BusyTime, type Proposal, type ProposalsAsked, type Taken } from '@/core/book'
+import type { Opening, Work } from '@/core/people'
 import { ANY_SLOT_MIN, makePlan, type Case } from '@/core/plan'
 import type { House } from '@/core/order'
 import type { Kit } from '@/core/lengths'
@@ -20,6 +21,7 @@ export interface TakeInView {
   opening: Opening
   staff: readonly { id: number; name: string; role: string; work: Work }[]
   taken: readonly Taken[]
+  busy: readonly BusyTime[]
   household: { householdId: number; household: string; place: string; owner: string } | null
 }
 
@@ -41,9 +43,11 @@ export function useTakeIn(view: TakeInView) {
   }, [called, view])
   const slotMin = plan?.made.fit.shortestSlotMin ?? null
   const from = proposedFrom(now, called, view.today)
+  const { dogs = 0, people = 0 } = called.file?.behaviour ?? {}
+  const minds = Math.max(dogs, people)
   const offered = useMemo(
-    () => (slotMin === null ? [] : offersFor(view, slotMin, from, now.householdId)),
-    [view, slotMin, from, now.householdId],
+    () => (slotMin === null ? [] : offersFor(view, { slotMin, from, minds, householdId: now.householdId })),
+    [view, slotMin, from, minds, now.householdId],
   )
   return { now, put, undo, redo, called, plan: plan?.made ?? null, mind: plan?.mind ?? [], offered, ...kept }
 }
@@ -66,9 +70,11 @@ function caseOf({ file, request, coatNowMm, mats }: ReturnType<typeof calledDog>
   }
 }
 
-function offersFor(view: TakeInView, slotMin: number, from: string, householdId: number | null): Proposal[] {
-  const people = view.staff.filter(({ role }) => role !== 'bather')
-  return proposals({ slotMin, from, householdId, people, opening: view.opening, taken: view.taken })
+type Offering = Pick<ProposalsAsked, 'slotMin' | 'from' | 'householdId' | 'minds'>
+
+function offersFor({ staff, opening, taken, busy }: TakeInView, asked: Offering): Proposal[] {
+  const people = staff.filter(({ role }) => role !== 'bather')
+  return proposals({ ...asked, people, opening, taken, busy })
 }
 
 /** Keeps the call on this device as it is typed, and finds it again when the page is opened anew. */

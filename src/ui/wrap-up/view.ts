@@ -7,7 +7,7 @@ import type { StageId } from '@/core/stages'
 import type { Segment } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import type { Apart, ZoneOutcome } from '@/core/visit'
-import type { BookProps } from '../booking/BookVisit'
+import type { BookProps } from '../booking/props'
 import type { AmendProps } from './Amend'
 import type { StageTime } from './StageMinutes'
 
