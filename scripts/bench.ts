@@ -9,13 +9,14 @@ import { VisitEvent, foldVisit } from '@/core/visit'
 import { learn, paceOn, type Cells } from '@/core/pace'
 import { house, predicted, visit } from '../tests/generated/grooms'
 import { seeded } from '../tests/generated/random'
+import { weekOfEighty } from './bench-book'
 import { drawerOfMany } from './bench-drawer'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
 
 /**
- * `npm run bench -- [ADDRESS | drawer]`: how long things take here; with the address of a running Kovit its pages too, with
- * `drawer` a house of 5 000 dogs.
+ * `npm run bench -- [ADDRESS | drawer | book]`: how long things take here; with the address of a running Kovit its pages too,
+ * with `drawer` a house of 5 000 dogs, with `book` a week of five people and 80 bookings.
  */
 const RUNS = 200
 const PAGE_RUNS = 30
@@ -137,6 +138,18 @@ async function drawer(): Promise<void> {
     print(what, spread(took), `under 150 ms; at most ${kb.toFixed(0)} kB, under 150`)
 }
 
+const FRAME_MS = 1000 / 60
+
+async function book(): Promise<void> {
+  const { pages: asked, frames } = await weekOfEighty()
+  for (const { what, took, kb } of asked) print(what, spread(took), kb > 0 ? `under 150 ms; ${kb.toFixed(0)} kB` : '')
+  print(
+    'a frame while a dog is carried over it',
+    spread(frames),
+    `under ${FRAME_MS.toFixed(1)} ms, ${frames.length} frames`,
+  )
+}
+
 async function main(): Promise<void> {
   process.stdout.write(`${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node ${process.versions.node}\n`)
   const quill = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
@@ -176,6 +189,7 @@ async function main(): Promise<void> {
   const address = process.argv[2]
   if (!address) return
   if (address === 'drawer') return drawer()
+  if (address === 'book') return book()
   const home = address.replace(/\/$/, '')
   await pages(home)
   const { drawn, draw } = await inBrowser(home, '/dogs/1')

@@ -1,4 +1,4 @@
-// `npm run sheets`: draws the contact sheets of the coat map into docs/screenshots, by the app's own drawing.
+// `npm run sheets`: draws the contact sheets of the coat map into docs/sheets, by the app's own drawing.
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -73,7 +73,7 @@ async function photograph(
   const driver = await openBrowser(across * (width + 8) + 23, tall + 140)
   try {
     await driver.get(`file://${page}`)
-    writeFileSync(path.join('docs/screenshots', file), await driver.takeScreenshot(), 'base64')
+    writeFileSync(path.join('docs/sheets', file), await driver.takeScreenshot(), 'base64')
   } finally {
     await driver.quit()
   }

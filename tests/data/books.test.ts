@@ -9,7 +9,8 @@ import { readKit } from '@/data/kit'
 import { readLogs } from '@/data/events'
 import { readLastCuts, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
 import { makeDemo } from '@/demo'
-import { proposeSlot } from '@/service/booking/planOf'
+import { caseOfDraft } from '@/service/booking/planOf'
+import { fitOf } from '@/service/book/fits'
 import { makePlan } from '@/core/plan'
 import { VisitEvent, foldVisit } from '@/core/visit'
 import { TIME, fileOf, openHouse, type Server } from './house'
@@ -100,12 +101,14 @@ describe('bookings', () => {
     coatNowMm: {},
     mats: {},
     setting: 'salon' as const,
+    changedMs: NOW,
   }
 
   it('get the shortest slot that the dog’s own plan holds at the house’s chance', async () => {
     const [dog] = await readDogs()
-    const slotMin = await proposeSlot({ ...draft, dogId: dog?.id ?? 0 }, TIME)
-    if (slotMin === null) throw new Error('no slot')
+    const drafted = await caseOfDraft({ ...draft, dogId: dog?.id ?? 0 }, TIME)
+    if (drafted === null) throw new Error('no slot')
+    const slotMin = fitOf(drafted.planned).shortestMin
     const id = await addBooking({ ...draft, dogId: dog?.id ?? 0, slotMin })
     const file = await fileOf(id)
     if (!file) throw new Error('no file')
@@ -115,7 +118,7 @@ describe('bookings', () => {
   })
 
   it('propose nothing for a dog that is not there', async () =>
-    expect(await proposeSlot({ ...draft, dogId: 9999 }, TIME)).toBeNull())
+    expect(await caseOfDraft({ ...draft, dogId: 9999 }, TIME)).toBeNull())
 
   it('keep wishes and measures as they are changed', async () => {
     const id = await addBooking({ ...draft, dogId: 2, slotMin: 90, startMs: NOW + 61 * DAY_MS })

@@ -1,3 +1,4 @@
+import { readFileSync, readdirSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { foldVisit, keptFoldOf } from '@/core/visit'
 import type { Database } from '@/data/connection'
@@ -143,6 +144,7 @@ describe('the database', () => {
     const impatient = openDatabase(server.url, 1000)
     await impatient.models.house.count()
     process.kill(server.pid, 'SIGSTOP')
+    await hasStopped(server.pid)
     const failed = await impatient.models.house.count().then(
       () => null,
       (error: unknown) => error,
@@ -153,3 +155,10 @@ describe('the database', () => {
     await impatient.sequelize.close()
   })
 })
+
+/** A signal is told to each thread in its own time: one that still runs on the other core may answer a last call. */
+async function hasStopped(pid: number): Promise<void> {
+  const isStill = (thread: string) =>
+    readFileSync(`/proc/${pid}/task/${thread}/stat`, 'utf8').split(') ')[1]?.[0] === 'T'
+  while (!readdirSync(`/proc/${pid}/task`).every(isStill)) await new Promise((done) => setTimeout(done, 5))
+}

@@ -12,7 +12,18 @@ import { saveCard } from '@/service/dog/saveCard'
 import { saveMeasures } from '@/service/dog/saveMeasures'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { beginVisit } from '@/service/visit/beginVisit'
-import { NINE, QUILL_PLAN, bookQuill, closeVisit, happened, houseAt, openHouse, startVisit, type Server } from './house'
+import {
+  NINE,
+  QUILL_PLAN,
+  bookQuill,
+  closeVisit,
+  happened,
+  houseAt,
+  wrenWithId,
+  openHouse,
+  startVisit,
+  type Server,
+} from './house'
 
 const HOME = '.kovit-test/together'
 const DAY_MS = 86_400_000
@@ -34,7 +45,10 @@ beforeEach(async () => {
 })
 
 const failed = <T>(results: readonly Result<T>[]) => results.filter(({ ok }) => !ok)
-const house = (nowMs = NINE) => ({ ...houseAt(nowMs), staff: [{ ...houseAt(nowMs).staff[0]!, id: ids.staffId }] })
+const house = (nowMs = NINE) => {
+  const staff = [wrenWithId(ids.staffId)]
+  return { ...houseAt(nowMs), staff, everybody: staff }
+}
 const cardAsked = (why: string, zones: readonly CardEntry[] = QUILL_PLAN.card) => ({
   dogId: ids.dogId,
   by: 'Wren',
@@ -65,7 +79,7 @@ describe('two people at once', () => {
       )
     const pressed = await Promise.all([press(), press(), press(), press(), press()])
     expect(failed(pressed).map((each) => (each.ok ? '' : each.problems[0]?.sentence))).toEqual(
-      Array(4).fill('This dog is booked on that day already.'),
+      Array(4).fill('Quill is booked on that day already, at 09:00.'),
     )
     expect(await readBookingsOfDog(ids.dogId, Date.UTC(2027, 4, 4))).toHaveLength(1)
   })
@@ -86,7 +100,9 @@ describe('two people at once', () => {
         house(),
       )
     const pressed = await Promise.all([press(ids.dogId), press(second.dogId)])
-    expect(failed(pressed)).toMatchObject([{ problems: [{ path: 'anyway' }] }])
+    expect(failed(pressed)).toMatchObject([
+      { problems: [{ path: 'anyway', sentence: expect.stringContaining('Wren has Quill') }] },
+    ])
   })
 
   it('a card saved beside a start and a close gets a version of its own, in every round', async () => {

@@ -76,11 +76,24 @@ export class Page {
     if ((await this.text()).includes('book it anyway')) await this.press('Book it anyway')
     await this.sees('Plan for')
   }
+  /** Opens the plan of a dog's next groom as a person finds it. @returns its address */
+  async planOf(house: string, dog: string): Promise<string> {
+    await this.driver.get(`${house}/dogs`)
+    const file = await this.find(`//a[.//b[text()='${dog}']]`)
+    await this.driver.get(String(await file.getAttribute('href')))
+    await this.press('Plan this groom')
+    await this.sees(`Plan for ${dog}`)
+    return this.driver.getCurrentUrl()
+  }
   /** What the bench's main action says. */
   async mainAction(): Promise<string> {
     return String(
       await this.driver.executeScript("return document.querySelector('footer button:last-child')?.innerText ?? ''"),
     )
+  }
+  /** Waits until the main action says this: it follows what is noted. */
+  mainActionIs(words: string): Promise<void> {
+    return this.until(async () => (await this.mainAction()) === words, `the main action is not "${words}"`)
   }
   pressMain(): Promise<void> {
     return this.click('(//footer//button)[last()]')

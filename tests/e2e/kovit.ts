@@ -4,7 +4,8 @@ import type { WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll } from 'vitest'
 import { Page, openBrowser } from './browser'
 
-const READY_MS = 170_000
+/** A machine whose cores are busy may take this long to make the demo; no test waits for less. */
+const READY_MS = 540_000
 
 export interface Running {
   address: string

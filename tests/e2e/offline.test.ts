@@ -57,7 +57,7 @@ describe('a bench without a network', () => {
       await page.pressMain()
       await page.until(async () => (await page.mainAction()) !== words)
     }
-    expect(await page.mainAction()).toBe('Sending the last notes first')
+    await page.mainActionIs('Sending the last notes first')
     await network(false)
     await sees('All sent')
     await page.press('Wrap up')

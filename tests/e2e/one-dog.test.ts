@@ -100,7 +100,12 @@ describe('one dog, all the way', () => {
   it('a second screen on the same visit writes into the same log', async () => {
     const first = await driver.getWindowHandle()
     await driver.switchTo().newWindow('tab')
-    await driver.get(bench)
+    // Begun on its booking's page, its visit has a page of its own as soon as the books know of it.
+    await page.until(async () => {
+      await driver.get(bench)
+      return /visits\/\d+\/bench/.test(await driver.getCurrentUrl())
+    }, 'the visit has no page')
+    bench = await driver.getCurrentUrl()
     await untilStage('look-over')
     await page.key(' ')
     await untilStage('brush-out')

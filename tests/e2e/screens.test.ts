@@ -117,8 +117,17 @@ describe('finding one’s way', () => {
     expect(Number(/(\d+) %\s+to be done by/.exec(await page.text())?.[1])).toBeGreaterThanOrEqual(85)
   })
   it('says whom the groomer has at that time already, and books it all the same when asked again', async () => {
-    await open('/dogs/8')
-    await page.press('Book a visit')
+    // When Wren has Hobnob today: the time that is proposed would be a free one.
+    await open('/book')
+    const hobnob = () =>
+      driver.executeScript<[string, string] | null>(
+        `const slot = document.querySelector('button[data-life][aria-label^=Hobnob]')
+        return slot && [slot.closest('[data-line]').dataset.line, slot.getAttribute('aria-label')]`,
+      )
+    await page.until(async () => (await hobnob()) !== null)
+    const [line, label] = (await hobnob()) ?? ['', '']
+    const [day, staffId] = line.split(' ')
+    await open(`/dogs/8?book=${day}T${/, (\d\d:\d\d) to/.exec(label)?.[1]}&with=${staffId}`)
     await page.press('Book and plan')
     await page.sees('Choose another time, or book it anyway.')
     expect(await page.text()).toMatch(/Wren has .*\w+ from \d\d:\d\d to \d\d:\d\d.* then; this groom takes \d+ min\./)

@@ -107,7 +107,7 @@ describe('what the house’s own grooms say', () => {
     expect(await page.text()).not.toContain('Not enough grooms yet')
   })
   it('is in every plan: where the minutes come from adds up', async () => {
-    await driver.get(`${kovit.address}/bookings/219/plan`)
+    await page.planOf(kovit.address, 'Gannet')
     await page.click('//summary')
     const rows = await driver.executeScript<string[]>(
       "return [...document.querySelectorAll('details tbody tr')].map((row) => row.innerText)",
