@@ -46,6 +46,7 @@ export class Page {
   async click(xpath: string): Promise<void> {
     const clicked = async () => {
       const element = await this.find(xpath)
+      if (!(await element.isEnabled())) return false
       await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element)
       return element.click().then(
         () => true,

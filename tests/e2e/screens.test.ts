@@ -116,6 +116,18 @@ describe('finding one’s way', () => {
     await page.sees('to be done by')
     expect(Number(/(\d+) %\s+to be done by/.exec(await page.text())?.[1])).toBeGreaterThanOrEqual(85)
   })
+  it('says so when the times that fit do not come; a time of one’s own can be booked all the same', async () => {
+    await open(paths.dog)
+    await driver.executeScript(
+      `const ask = window.fetch
+      window.fetch = (to, ...rest) => String(to).includes('/book/times') ? Promise.reject(new TypeError('gone')) : ask(to, ...rest)`,
+    )
+    await page.press('Book a visit')
+    await page.sees('The house does not answer now')
+    const main = await page.find("//button[normalize-space(.)='Book and plan']")
+    expect(await main.isEnabled()).toBe(true)
+    await page.press('Not now')
+  })
   it('says whom the groomer has at that time already, and books it all the same when asked again', async () => {
     // When Wren has Hobnob today: the time that is proposed would be a free one.
     await open('/book')

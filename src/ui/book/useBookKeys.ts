@@ -1,6 +1,6 @@
 import { useRouter } from 'next/navigation'
-import { useEffect } from 'react'
 import { addDays } from '@/core/units'
+import { isTyping, useKeyDown } from '../keys/useKeyDown'
 import type { BookView } from './view'
 
 export const bookHref = (day: string, weeks: number): string =>
@@ -9,24 +9,17 @@ export const bookHref = (day: string, weeks: number): string =>
 /** T is today, N and P the next and the previous weeks, 1, 2 and 4 how many, G a date. */
 export function useBookKeys({ from, weeks, today }: BookView, on: boolean): void {
   const router = useRouter()
-  useEffect(() => {
-    if (!on) return
-    const press = (event: KeyboardEvent) => {
-      const { tagName } = event.target as HTMLElement
-      if (/INPUT|TEXTAREA|SELECT/.test(tagName) || event.altKey || event.ctrlKey || event.metaKey || event.repeat)
-        return
-      const key = event.key.toLowerCase()
-      const go = (href: string) => (event.preventDefault(), router.push(href))
-      if (key === 't') go(bookHref(today, weeks))
-      else if (key === 'n') go(bookHref(addDays(from, weeks * 7), weeks))
-      else if (key === 'p') go(bookHref(addDays(from, -weeks * 7), weeks))
-      else if (key === '1' || key === '2' || key === '4') go(bookHref(from, Number(key)))
-      else if (key === 'g') {
-        event.preventDefault()
-        document.getElementById('book-date')?.focus()
-      }
+  useKeyDown((event) => {
+    if (!on || isTyping(event) || event.altKey || event.ctrlKey || event.metaKey || event.repeat) return
+    const key = event.key.toLowerCase()
+    const go = (href: string) => (event.preventDefault(), router.push(href))
+    if (key === 't') go(bookHref(today, weeks))
+    else if (key === 'n') go(bookHref(addDays(from, weeks * 7), weeks))
+    else if (key === 'p') go(bookHref(addDays(from, -weeks * 7), weeks))
+    else if (key === '1' || key === '2' || key === '4') go(bookHref(from, Number(key)))
+    else if (key === 'g') {
+      event.preventDefault()
+      document.getElementById('book-date')?.focus()
     }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  }, [router, from, weeks, today, on])
+  })
 }

@@ -22,7 +22,7 @@ export function BookVisit(props: BookProps) {
 
 function BookDialog({ close, title, ...props }: BookProps & { close: () => void; title: string }) {
   const booking = useBooking(props)
-  const { clash, busy, asked } = booking
+  const { clash, busy, asked, looking } = booking
   const word = asked.again.kind === 'once' ? 'Book and plan' : 'Book the repeat'
   return (
     <Modal
@@ -30,10 +30,12 @@ function BookDialog({ close, title, ...props }: BookProps & { close: () => void;
       open
       width={640}
       onCancel={close}
+      mask={{ closable: false }}
       onOk={booking.save}
       okText={clash === null ? word : 'Book it anyway'}
       cancelText="Not now"
       confirmLoading={busy}
+      okButtonProps={{ disabled: looking }}
     >
       <BookingForm booking={booking} staff={props.staff} dogName={props.dogName} today={props.today} />
     </Modal>

@@ -74,8 +74,9 @@ const Chip = ({ on, press, label }: { on: boolean; press: () => void; label: str
 )
 
 /** The three best starts, each with what speaks for it. */
-function Offers({ booking: { times, asked, set }, staff }: Pick<FormProps, 'booking' | 'staff'>) {
-  if (!times) return <p className="kv-quiet">Looking for the times that fit.</p>
+function Offers({ booking: { times, looking, problem, asked, set }, staff }: Pick<FormProps, 'booking' | 'staff'>) {
+  if (looking || !times)
+    return <p className={`kv-quiet ${styles.looking}`}>{looking ? 'Looking for the times that fit.' : problem}</p>
   if (times.offered.length === 0)
     return (
       <p className="kv-quiet">No free time holds it in the weeks around {showDay(times.around)}. Choose one below.</p>

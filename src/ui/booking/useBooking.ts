@@ -51,7 +51,7 @@ export function useBooking({ dogId, staff, today, day, at, again = true, tidy = 
   const router = useRouter()
   const who = useWho(staff.map(({ name }) => name))
   const groomers = staff.filter(({ role }) => role !== 'bather')
-  const [times, setTimes] = useState<Times | null>(null)
+  const [looked, setLooked] = useState<{ for: string; times: Times | null; problem: string | null } | null>(null)
   const [fault, setFault] = useState<string | null>(null)
   /** Why the time is taken; asked again it is booked all the same. */
   const [clash, setClash] = useState<string | null>(null)
@@ -69,6 +69,10 @@ export function useBooking({ dogId, staff, today, day, at, again = true, tidy = 
     again: { kind: 'once' },
   }))
   const touched = useRef(at !== undefined)
+  const { sameAsLast, tidy: tidied } = asked
+  const groom = `${sameAsLast} ${tidied}`
+  // Until the house has said what fits, the time in the fields is nobody's choice.
+  const looking = looked?.for !== groom
   const set = (change: Partial<Asked>) => {
     // A time that a person chose stays; other choices leave the first proposal in its place.
     if (change.day ?? change.clock ?? change.staffId) touched.current = true
@@ -77,10 +81,12 @@ export function useBooking({ dogId, staff, today, day, at, again = true, tidy = 
   }
   useEffect(() => {
     let gone = false
-    const groom = { dogId, sameAsLast: asked.sameAsLast, tidy: asked.tidy, ...(day ? { around: day } : {}) }
-    void askHouse<Times>('/book/times', groom).then((answer) => {
-      if (gone || !answer.ok) return
-      setTimes(answer.value)
+    const toFit = { dogId, sameAsLast, tidy: tidied, ...(day ? { around: day } : {}) }
+    void askHouse<Times>('/book/times', toFit).then((answer) => {
+      if (gone) return
+      const said = answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' ')
+      setLooked({ for: groom, times: answer.ok ? answer.value : null, problem: said })
+      if (!answer.ok) return
       const [first] = answer.value.offered
       const { works, place } = answer.value
       choose((was) => ({
@@ -94,7 +100,7 @@ export function useBooking({ dogId, staff, today, day, at, again = true, tidy = 
     return () => {
       gone = true
     }
-  }, [dogId, day, asked.sameAsLast, asked.tidy])
+  }, [dogId, day, sameAsLast, tidied, groom])
   const save = () =>
     start(async () => {
       const answer = await send(asked, { dogId, by: who.by, anyway: clash !== null }, book)
@@ -102,7 +108,18 @@ export function useBooking({ dogId, staff, today, day, at, again = true, tidy = 
       setClash(answer.mayOverrule ? answer.sentences : null)
       setFault(answer.mayOverrule ? null : answer.sentences)
     })
-  return { times, asked, set, save, busy, clash, fault, groomers }
+  return {
+    times: looked?.times ?? null,
+    looking,
+    problem: looked?.problem ?? null,
+    asked,
+    set,
+    save,
+    busy,
+    clash,
+    fault,
+    groomers,
+  }
 }
 
 export type Booking = ReturnType<typeof useBooking>

@@ -3,23 +3,19 @@
 import { Modal } from 'antd'
 import { useRouter } from 'next/navigation'
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
+import { isTyping, useKeyDown } from '../keys/useKeyDown'
 import { FOUND_KINDS, useFound } from './useFound'
 import styles from './find.module.css'
 
 /** One field over dogs, owners, numbers, days and pages, from every page: `/` or Ctrl-K opens it. */
 export function FindAnything() {
   const [open, setOpen] = useState(false)
-  useEffect(() => {
-    const onKey = (event: globalThis.KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName)
-      const isAsked = (event.key === 'k' && (event.ctrlKey || event.metaKey)) || (event.key === '/' && !typing)
-      if (!isAsked) return
-      event.preventDefault()
-      setOpen(true)
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  }, [])
+  useKeyDown((event) => {
+    const isAsked = (event.key === 'k' && (event.ctrlKey || event.metaKey)) || (event.key === '/' && !isTyping(event))
+    if (!isAsked) return
+    event.preventDefault()
+    setOpen(true)
+  })
   return (
     <>
       <button className={styles.open} onClick={() => setOpen(true)} aria-label="Find a dog, an owner, a number, a day">

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect } from 'react'
+import { useKeyDown } from '../keys/useKeyDown'
 
 interface UndoProps {
   undo: (() => void) | null
@@ -9,18 +9,14 @@ interface UndoProps {
 
 /** Undo and redo as words, and as Ctrl-Z and Ctrl-Shift-Z outside of text fields. */
 export function UndoRedo({ undo, redo }: UndoProps) {
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
-      if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
-      const step = event.shiftKey ? redo : undo
-      if (step === null) return
-      event.preventDefault()
-      step()
-    }
-    window.addEventListener('keydown', press)
-    return () => window.removeEventListener('keydown', press)
-  }, [undo, redo])
+  useKeyDown((event) => {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
+    if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
+    const step = event.shiftKey ? redo : undo
+    if (step === null) return
+    event.preventDefault()
+    step()
+  })
   return (
     <>
       <button className="kv-word" disabled={undo === null} onClick={() => undo?.()}>

@@ -1,11 +1,12 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useCallback, useEffect, useRef, useState, useTransition } from 'react'
+import { useCallback, useState, useTransition } from 'react'
 import type { Call } from '@/core/intake'
 import type { Problem } from '@/core/result'
 import type { Act } from '../house/acts'
 import { UndoRedo } from '../history/UndoRedo'
+import { useKeyDown } from '../keys/useKeyDown'
 import { Caller, type KnownCaller } from './Caller'
 import { CalledFigure } from './CalledFigure'
 import { Said } from './Said'
@@ -52,21 +53,11 @@ export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
       const { dogId, booked } = answer.value
       router.push(booked ? `/bookings/${booked.bookingId}/plan` : `/dogs/${dogId}`)
     })
-  const press = useRef(keep)
-  const isBusy = useRef(busy)
-  useEffect(() => {
-    press.current = keep
-    isBusy.current = busy
+  useKeyDown((event) => {
+    if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
+    event.preventDefault()
+    if (!busy) keep()
   })
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
-      event.preventDefault()
-      if (!isBusy.current) press.current()
-    }
-    addEventListener('keydown', onKey)
-    return () => removeEventListener('keydown', onKey)
-  }, [])
   const faultOf = (...paths: string[]) => faults.find(({ path }) => paths.includes(path))?.sentence
   const atNoField = faults.filter(({ path }) => !FIELD_PATHS.includes(path))
   return (
