@@ -26,8 +26,7 @@ export function makePlan(input: Case): Plan {
   const bodyMm = planned.presentOn('back', null)
   return {
     kovit: 'plan/1',
-    understood: planned.understood,
-    unclear: planned.unclear,
+    ...planned.words,
     card: planned.card,
     growing: planned.growing,
     changes: differences(input.last?.card ?? [], planned.card),

@@ -1,10 +1,10 @@
 import { z } from 'zod'
 import { ConsentId } from '../care'
 import { HealthKind } from '../health'
-import { CardEntry } from '../request'
+import { CardEntry, Chatter, Question, Remark, Understood } from '../request'
 import { PlannedStage, StageId } from '../stages'
 import { Day } from '../units'
-import { Side, ZoneId, ZoneKey } from '../zones'
+import { Side, ZoneId } from '../zones'
 
 const minutes = z.number().nonnegative()
 const lengthMm = z.number().nonnegative()
@@ -23,15 +23,11 @@ export type Growing = z.infer<typeof Growing>
 /** What a case comes to. Minutes, millimetres, millilitres, °C. */
 export const Plan = z.strictObject({
   kovit: z.literal('plan/1'),
-  understood: z.array(
-    z.strictObject({
-      words: z.string(),
-      zones: z.array(ZoneKey),
-      lengthMm: lengthMm.optional(),
-      means: z.string().default(''),
-    }),
-  ),
+  understood: z.array(Understood),
   unclear: z.array(z.string()),
+  questions: z.array(Question).default([]),
+  chatter: z.array(Chatter).default([]),
+  remarks: z.array(Remark).default([]),
   card: z.array(CardEntry),
   growing: z.array(Growing),
   changes: z.array(z.strictObject({ zone: ZoneId, side: Side.optional(), fromMm: lengthMm, toMm: lengthMm })),

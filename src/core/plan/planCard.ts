@@ -18,8 +18,8 @@ export interface PlannedCard {
   growing: Growing[]
   /** The coat before the groom, mm. */
   presentOn: CoatOn
-  understood: Answered['understood']
-  unclear: string[]
+  /** What the owner's words came to. */
+  words: Omit<Answered, 'wishes'>
 }
 
 /** The card: for every zone, and each side where they differ, the cut that wish, coat, mats, kit and safety come to. */
@@ -27,10 +27,11 @@ export function planCard(input: Case, mats: MatWork): PlannedCard {
   const presentOn = coatOn(input)
   const verdicts = input.last?.verdicts ?? {}
   const kit = input.kit ?? FULL_KIT
-  const { wishes, understood, unclear } = wishesOf({
+  const { wishes, ...words } = wishesOf({
     request: input.request,
     coat: input.dog.coat,
     dog: input.dog,
+    dogName: input.dog.name,
     last: input.saved?.card ?? bent(input.last?.card ?? [], verdicts),
     growing: input.last?.growing ?? [],
     presentMm: shorterOf(presentOn),
@@ -44,8 +45,7 @@ export function planCard(input: Case, mats: MatWork): PlannedCard {
     card: boundByFoot(planned, means, presentOn).map(entryOf),
     growing: planned.flatMap((each) => growingOf(input, each)),
     presentOn,
-    understood,
-    unclear,
+    words,
   }
 }
 

@@ -5,6 +5,7 @@ import { ZoneId, ZoneKey } from '../zones'
 import { LastEntry } from './card'
 
 export const MAX_WORDS = 4000
+const words = z.string().max(MAX_WORDS, { error: `Keep the words to ${MAX_WORDS} characters.` })
 
 /** What the owner asks for. Every key may be missing. Lengths in mm. */
 export const Request = z.strictObject({
@@ -22,9 +23,11 @@ export const Request = z.strictObject({
   tail: TailShape.optional(),
   feet: FeetShape.optional(),
   ears: EarsShape.optional(),
-  words: z
-    .string()
-    .max(MAX_WORDS, { error: `Keep the words to ${MAX_WORDS} characters.` })
+  words: words.optional(),
+  /** What was chosen when words were asked back: in place of these words, those are read. */
+  answers: z
+    .array(z.strictObject({ asked: words, said: words }))
+    .max(100, { error: 'Keep the answers to 100.' })
     .optional(),
 })
 export type Request = z.infer<typeof Request>

@@ -96,7 +96,8 @@ describe('words among the wishes', () => {
     expect(said('shorter than last time', 'back')).toEqual({ by: 'clipper', lengthMm: 6.4 })
     expect(said('face shorter than last time', 'muzzle')).toEqual({ by: 'scissor', lengthMm: 16 })
     expect(said('muzzle a touch shorter', 'muzzle')).toEqual({ by: 'scissor', lengthMm: 18 })
-    expect(said('back 3 mm longer', 'back')).toEqual({ by: 'clipper', lengthMm: 12.5 })
+    // 12.5 mm was asked; comb 1 leaves 12.7.
+    expect(said('back 3 mm longer', 'back')).toEqual({ by: 'clipper', lengthMm: 12.7 })
   })
   it('a 10 goes to a 15 and no further: below it nobody steps by saying shorter', () => {
     const shaved = (blade: '10' | '15', lengthMm: number) => [
@@ -131,8 +132,8 @@ describe('words among the wishes', () => {
     ]))
   it('says back by zone what it took', () =>
     expect(answer({ words: 'half an inch all over, leave the ears' }).understood).toEqual([
-      { words: 'half an inch all over', zones: ['all'], lengthMm: 12.7, means: '12.7 mm' },
-      { words: 'leave the ears', zones: ['ear-out', 'ear-in', 'ear-edge'], means: 'left as it is' },
+      { words: 'half an inch all over', from: 0, to: 21, zones: ['all'], lengthMm: 12.7, means: '12.7 mm' },
+      { words: 'leave the ears', from: 23, to: 37, zones: ['ear-out', 'ear-in', 'ear-edge'], means: 'left as it is' },
     ]))
   it('the more specific wins in whatever order it is said', () => {
     expect(said('back 16 mm, 10 mm all over', 'back')).toEqual({ by: 'clipper', lengthMm: 16 })

@@ -5,34 +5,42 @@ import { applyCard } from './lastTime'
 import type { Request } from './request'
 import { applyStyle } from './style'
 import { lengthWant, put, putSide, reached, wishAt, type Wish, type Wishes } from './wish'
-import { readWords } from './words'
-import { applySpoken, type Understood } from './words/apply'
+import { readWords, type Chatter, type Question, type Remark, type Understood } from './words'
+import { applySpoken, spokenPattern, spokenSeason } from './words/apply'
+import { questionWords } from './words/understood'
 
 export interface Answered {
   wishes: Wish[]
   understood: Understood[]
-  /** Questions to ask back. */
+  /** Questions to ask back, each as one sentence. */
   unclear: string[]
+  /** The same questions, with their place and what may be meant. */
+  questions: Question[]
+  /** What is no wish. */
+  chatter: Chatter[]
+  /** Words on health and temper, for the file. */
+  remarks: Remark[]
 }
 
 /**
  * The wish for every zone. Who wins: keep, exact tool, length, words, same as last, style, pattern.
  * Coat, kit and safety come after.
  */
-export function wishesOf(asked: Asked): Answered {
-  const { request } = asked
-  const reading = readWords(request.words ?? '')
-  const spokenPattern = reading.spoken.findLast(({ deed, zones }) => deed.do === 'pattern' && zones.includes('all'))
-  const pattern = spokenPattern?.deed.do === 'pattern' ? spokenPattern.deed.pattern : request.pattern
+export function wishesOf({ dogName, ...asked }: Asked & { dogName?: string }): Answered {
+  const reading = readWords(asked.request.words ?? '', asked.request.answers, dogName ? [dogName] : [])
+  const request = { ...asked.request, season: spokenSeason(reading) ?? asked.request.season }
+  const pattern = spokenPattern(reading) ?? request.pattern
   const card = patternCard(pattern, { coat: asked.coat, purpose: request.purpose, season: request.season })
   const wishes: Wishes = new Map(ZONES.map((zone) => [zone, [fromPattern(zone, card)]]))
   if (request.ownPattern) applyOwn(wishes, request.ownPattern)
   applyStyle(wishes, request)
   if (request.sameAsLast) applyCard(wishes, asked.last)
   applyGrowing(wishes, asked, card)
-  const said = applySpoken(wishes, reading, { ...asked, card })
+  const { understood, questions } = applySpoken(wishes, reading, { ...asked, request, card })
   applyFields(wishes, request, card)
-  return { wishes: [...wishes.values()].flat(), ...said }
+  const { chatter, remarks } = reading
+  const unclear = questions.map(questionWords)
+  return { wishes: [...wishes.values()].flat(), understood, unclear, questions, chatter, remarks }
 }
 
 /** Wishes that wait for coat are asked for again, until they are reached or let go. */

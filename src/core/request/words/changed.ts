@@ -1,4 +1,4 @@
-import { MAX_LENGTH_MM, clippedLengthMm, waysOf, type Kit } from '../../lengths'
+import { MAX_LENGTH_MM, NEAR_ENOUGH, clippedLengthMm, waysOf, type Kit } from '../../lengths'
 import type { LastEntry } from '../card'
 import type { Deed, Much } from './spoken'
 
@@ -6,38 +6,67 @@ import type { Deed, Much } from './spoken'
 const SHARE: Record<Much, number> = { touch: 0.1, plain: 0.2, much: 0.4 }
 /** Steps on the ladder of blades and combs. Source: from memory; always said back. */
 const STEPS: Record<Much, number> = { touch: 1, plain: 1, much: 2 }
-/** Two tools this near are one step, mm: a 15 is a step from a 10. */
-const APART_MM = 0.25
+/** Two tools this near are one step: 12.7 and 13 mm are, a 15 is a step from a 10. Source: from memory. */
+const APART = { mm: 0.25, share: 0.08 }
+/** Nobody steps below a 15 by saying "shorter", nor below this by hand, mm. Source: common practice. */
+const LEAST_STEP_MM = clippedLengthMm('15', 'with')
+const LEAST_BY_HAND_MM = 4
+
+type Change = Extract<Deed, { do: 'change' }>
+
+/** A length that was made longer or shorter, mm, and what does it. */
+export interface Changed {
+  lengthMm: number
+  by: 'clipper' | 'scissor' | 'thin'
+}
+
+/** Whether somebody would call one longer than the other, mm. */
+const isStep = (fromMm: number, toMm: number): boolean =>
+  Math.abs(toMm - fromMm) > Math.max(APART.mm, fromMm * APART.share)
 
 /**
  * A length "a bit shorter" or "5 mm longer" than on the last card: by the figure that was said, else by one step of the
- * kit's ladder where a clipper works, else by a share of the scissored length. Where the ladder ends it stays as it was.
- * @returns mm
+ * kit's ladder where a clipper works, else by a share, by hand. No rounding swallows it.
+ * @returns null where it cannot be
  */
-export function changedMm(entry: LastEntry, { longer, much, byMm }: Extract<Deed, { do: 'change' }>, kit: Kit): number {
+export function changed(entry: LastEntry, { longer, much, byMm }: Change, kit: Kit): Changed | null {
+  const fromMm = entry.lengthMm
   const sign = longer ? 1 : -1
-  if (byMm !== null) return within(entry.lengthMm + sign * byMm)
-  const clipped = entry.method === 'clip' || entry.method === 'comb'
-  if (clipped) return steppedMm(entry.lengthMm, sign, STEPS[much], kit)
-  return within(Math.round(entry.lengthMm + sign * Math.max(1, entry.lengthMm * SHARE[much])))
+  const byHand = entry.method === 'scissor' || entry.method === 'thin' ? entry.method : null
+  const ladder = byHand === null ? rungs(kit, sign) : []
+  if (byMm !== null) return near(fromMm, within(fromMm + sign * byMm), ladder, sign, byHand)
+  const steps = ladder.filter((mm) => sign * (mm - fromMm) > 0 && isStep(fromMm, mm))
+  const stepMm = steps[Math.min(STEPS[much], steps.length) - 1]
+  if (stepMm !== undefined) return { lengthMm: stepMm, by: 'clipper' }
+  const toMm = within(Math.round(fromMm + sign * Math.max(1, fromMm * SHARE[much])))
+  return reached(fromMm, toMm, sign, byHand ?? 'scissor')
 }
 
-const within = (lengthMm: number): number => Math.min(MAX_LENGTH_MM, Math.max(0, Number(lengthMm.toFixed(1))))
+const within = (lengthMm: number): number => Math.min(MAX_LENGTH_MM, Math.max(0, Number(lengthMm.toFixed(2))))
 
-/** Nobody steps below a 15 by saying "shorter". Source: common practice. */
-const LEAST_STEP_MM = clippedLengthMm('15', 'with')
-
-/** Combs on a 30 and bare blades with the coat, one length each: the ladder a groomer steps on; it ends where the kit does. */
-function steppedMm(fromMm: number, sign: 1 | -1, steps: number, kit: Kit): number {
-  const rungs = waysOf(kit, 'with')
+/** Combs on a 30 and bare blades with the coat, one length each: the ladder a groomer steps on. */
+function rungs(kit: Kit, sign: 1 | -1): number[] {
+  const lengths = waysOf(kit, 'with')
     .filter((way) => (way.method === 'clip' || way.blade === '30') && way.lengthMm >= LEAST_STEP_MM)
     .map(({ lengthMm }) => lengthMm)
-  const ladder = [...new Set(rungs)].sort((a, b) => sign * (a - b))
-  let at = fromMm
-  for (let step = 0; step < steps; step++) {
-    const next = ladder.find((mm) => sign * (mm - at) > APART_MM)
-    if (next === undefined) return at
-    at = next
-  }
-  return at
+  return [...new Set(lengths)].sort((a, b) => sign * (a - b))
+}
+
+/** By the rung that is near enough to the figure and lies on the right side of what was; else by hand. */
+function near(
+  fromMm: number,
+  toMm: number,
+  ladder: readonly number[],
+  sign: 1 | -1,
+  byHand: 'scissor' | 'thin' | null,
+): Changed | null {
+  const nearest = [...ladder]
+    .filter((mm) => sign * (mm - fromMm) > 0 && Math.abs(mm - toMm) <= toMm * NEAR_ENOUGH)
+    .sort((a, b) => Math.abs(a - toMm) - Math.abs(b - toMm))[0]
+  return nearest === undefined ? reached(fromMm, toMm, sign, byHand ?? 'scissor') : { lengthMm: nearest, by: 'clipper' }
+}
+
+function reached(fromMm: number, toMm: number, sign: 1 | -1, by: Changed['by']): Changed | null {
+  const moved = sign * (toMm - fromMm) > 0
+  return !moved || (sign < 0 && toMm < LEAST_BY_HAND_MM) ? null : { lengthMm: toMm, by }
 }

@@ -1,161 +1,188 @@
-import type { ZoneKey } from '../../zones'
-import { deedOf } from './deeds'
-import type { Deed, Said, Spoken, Unclear } from './spoken'
+import type { Side, ZoneKey } from '../../zones'
+import { goTogether, isAct } from './grammar'
+import type { Said, Span } from './spoken'
 
-export interface Reading {
-  spoken: Spoken[]
-  unclear: Unclear[]
-}
+/** What joins a clause to the one before it. */
+export type Link = 'new' | 'and' | 'except' | 'correct' | 'because'
 
-/** A stretch of words with at most one deed. */
-interface Segment {
+/** A stretch of words with at most one wish, taken apart: what is done, where, and what stands under a negation. */
+export interface Clause {
   said: Said[]
-  /** Joined to the one before by nothing stronger than `and`. */
-  joined: boolean
-  except: boolean
+  link: Link
+  /** Tokens that ask for something, without those under a negation. */
+  acts: Said[]
+  zones: ZoneKey[]
+  /** Zones that an exception inside the wish leaves out. */
+  except: ZoneKey[]
+  side: Side | null
+  /** The negation, and what stands under it. */
+  not: Said | null
+  denied: Said[]
+  only: boolean
+  rest: boolean
+  /** Stands for a zone that was named before. */
+  it: boolean
 }
 
-const ACTS: readonly Said['is'][] = [
-  'length',
-  'tool',
-  'keep',
-  'shave',
-  'off',
-  'clear',
-  'same',
-  'change',
-  'shape',
-  'pattern',
-]
-const isAct = (said: Said): boolean => ACTS.includes(said.is)
-const hasAct = (segment: Segment): boolean => segment.said.some(isAct)
-const hasZone = (segment: Segment): boolean => segment.said.some(({ is }) => is === 'zone')
-const zonesIn = (segment: Segment): ZoneKey[] => [
-  ...new Set(segment.said.flatMap((said) => (said.is === 'zone' ? said.keys : []))),
-]
-const wordsOf = (said: readonly Said[]): string =>
-  said
-    .map(({ words }) => words)
-    .join(' ')
-    .trim()
-const meansSomething = (segment: Segment): boolean =>
-  segment.said.some(({ is }) => is !== 'filler' && is !== 'verb' && is !== 'and' && is !== 'much')
-
-/** Cuts the words into stretches of one deed each. */
-export function segmentsOf(said: readonly Said[]): Segment[] {
-  const segments: Segment[] = []
-  let now: Segment = { said: [], joined: false, except: false }
-  const next = (joined: boolean, except = false) => {
-    if (meansSomething(now)) segments.push(now)
-    now = { said: [], joined: joined && segments.length > 0, except }
-  }
-  said.forEach((token, at) => {
-    if (token.is === 'break') return next(false)
-    if (token.is === 'except') return next(true, true)
-    const whole = hasAct(now) && hasZone(now)
-    const zoneFirst = whole && now.said.findIndex(({ is }) => is === 'zone') < now.said.findIndex(isAct)
-    const isNext =
-      token.is === 'zone' ? zoneFirst && !belongs(now, said[at + 1]) : isAct(token) && whole && !goesWith(now, token)
-    if ((token.is === 'verb' && whole) || isNext) {
-      const taken = isNext && isAct(token) && !zoneFirst && !isSaidFirst(token) ? lastZoneAfterAnd(now) : []
-      next(true)
-      now.said.push(...taken)
+/** Cuts the words into clauses: at signs and joining words, and where a second wish begins. */
+export function clausesOf(said: readonly Said[]): Clause[] {
+  const clauses: Clause[] = []
+  let now: Said[] = []
+  let link: Link = 'new'
+  let ended = false
+  const next = (then: Link) => {
+    // What takes back stays in force over the pause that follows it: "no, sorry, leave them".
+    const waits = then !== 'and' && (link === 'correct' || link === 'except') && now.every(({ is }) => is === 'filler')
+    if (waits && !ended) {
+      link = then === 'new' ? link : then
+      return
     }
-    now.said.push(token)
+    if (now.length > 0) clauses.push(clauseOf(now, link))
+    link = then
+    now = []
+  }
+  withNegation(said).forEach((token, at, all) => {
+    if (token.is === 'break') {
+      next('new')
+      if (/\p{L}/u.test(token.words)) now.push({ ...token, is: 'filler' })
+      return
+    }
+    // "everywhere but the tail at 10 mm": the exception stands inside the wish.
+    if (token.is === 'except' && hasZone(now) && !hasAct(now) && !hasDenied(now)) return void now.push(token)
+    if (token.is === 'except' || token.is === 'correct' || token.is === 'because') {
+      next(token.is)
+      now.push({ ...token, is: 'filler' })
+      return
+    }
+    if (opensNext(now, token, all[at + 1])) {
+      const taken = isTakenAlong(now, token) ? lastZoneAfterAnd(now) : []
+      next('and')
+      now.push(...taken)
+    }
+    now.push(token)
   })
-  next(false)
-  return segments
+  ended = true
+  next('new')
+  return clauses
 }
 
-/** "leave the ears and tail shorter": the zone behind the last `and` belongs to the deed that follows it. */
-function lastZoneAfterAnd(segment: Segment): Said[] {
-  const and = segment.said.findLastIndex(({ is }) => is === 'and')
-  const behind = segment.said.slice(and + 1)
-  const before = segment.said.slice(0, and)
-  if (and < 0 || !behind.some(({ is }) => is === 'zone') || !before.some(({ is }) => is === 'zone')) return []
-  segment.said.splice(and)
-  return behind
+/** Marks what stands under a negation: the wish behind it, up to the next pause; a zone there is only where. */
+function withNegation(said: readonly Said[]): Said[] {
+  let under = false
+  return said.map((token) => {
+    if (token.is === 'not' || token.is === 'instead') {
+      under = true
+      return token
+    }
+    if (token.is === 'break' || token.is === 'correct' || token.is === 'and') under = false
+    if (!under || !isAct(token)) return token
+    if (token.is !== 'trim' && token.is !== 'off') under = false
+    return { ...token, not: true }
+  })
+}
+
+const hasAct = (said: readonly Said[]) => said.some((token) => isAct(token) && !token.not)
+const hasZone = (said: readonly Said[]) =>
+  said.some((token) => token.is === 'zone' || (token.is === 'shape' && token.zones.length > 0))
+const zoneAt = (said: readonly Said[]) => said.findIndex(({ is }) => is === 'zone')
+const hasDenied = (said: readonly Said[]) => said.some(({ is }) => is === 'not')
+
+/** These begin a clause of their own wherever the one before is whole. */
+const OPENERS: readonly Said['is'][] = ['verb', 'not', 'rest', 'only', 'temper', 'ill', 'careful']
+
+/** Whether a token begins the next wish: the one before it is whole. */
+function opensNext(now: readonly Said[], token: Said, after: Said | undefined): boolean {
+  // "a teddy with the legs longer": a whole pattern, and a wish of its own.
+  if (/^with$/i.test(token.words) && now.some(({ is }) => is === 'pattern' || is === 'same')) return !hasZone(now)
+  const whole = hasZone(now) && (hasAct(now) || hasDenied(now))
+  if (!whole) return false
+  if (token.is === 'zone') return isZoneFirst(now) && !belongs(now, after) && !namesAnother(now)
+  if (token.is === 'ask') return now.at(-1)?.is === 'and'
+  return OPENERS.includes(token.is) || (isAct(token) && !token.not && actOpens(now, token))
+}
+
+function actOpens(now: readonly Said[], token: Said): boolean {
+  // "don't shave the ears leave them": what is not to be done is whole by itself.
+  if (!hasAct(now)) return true
+  return (now.at(-1)?.is === 'and' && IMPERATIVES.includes(token.is)) || !goesWith(now, token)
+}
+
+/** Whether the zone was named before what is done to it. */
+const isZoneFirst = (now: readonly Said[]): boolean =>
+  zoneAt(now) >= 0 && zoneAt(now) < now.findIndex((each) => isAct(each) || each.is === 'not')
+
+/** What one does after an `and`: a second wish, not one that makes the first exact. */
+const IMPERATIVES: readonly Said['is'][] = ['trim', 'tidy', 'shave', 'keep']
+
+/** "same as the legs", "shorter than the body": the zone behind these is what is compared with. */
+const namesAnother = (now: readonly Said[]): boolean => {
+  const compares = now.findLastIndex(({ is }) => is === 'like' || is === 'than')
+  return compares >= 0 && !now.slice(compares).some(({ is }) => is === 'zone')
+}
+
+const belongs = (now: readonly Said[], after: Said | undefined): boolean =>
+  now.at(-1)?.is === 'and' && (after === undefined || after.is === 'break') && !now.some(({ is }) => is === 'change')
+
+function goesWith(now: readonly Said[], token: Said): boolean {
+  const acts = now.filter((each) => isAct(each) && !each.not).map(({ is }) => is)
+  return goTogether(acts, token.is)
 }
 
 /** Deeds that stand before their zones rather than behind: a new one opens a new wish. */
-const isSaidFirst = ({ is }: Said): boolean => is === 'length' || is === 'tool' || is === 'keep' || is === 'shave'
+const SAID_FIRST: readonly Said['is'][] = ['length', 'range', 'tool', 'keep', 'shave', 'bound']
 
-const belongs = (segment: Segment, after: Said | undefined): boolean =>
-  segment.said.at(-1)?.is === 'and' && after === undefined && !segment.said.some(({ is }) => is === 'change')
+function isTakenAlong(now: readonly Said[], token: Said): boolean {
+  const zoneFirst = isZoneFirst(now)
+  return isAct(token) && !zoneFirst && !SAID_FIRST.includes(token.is)
+}
 
-/** A second deed that only makes the first one exact: "half an inch shorter", "leave the tail as it is". */
-const GOES_WITH: readonly [first: Said['is'], second: Said['is']][] = [
-  ['length', 'change'],
-  ['length', 'off'],
-  ['length', 'clear'],
-  ['change', 'length'],
-  ['change', 'same'],
-  ['shape', 'shape'],
-  ['keep', 'keep'],
-  ['keep', 'same'],
-  ['keep', 'clear'],
-  ['keep', 'shape'],
-  ['keep', 'change'],
-  ['keep', 'length'],
-  ['clear', 'length'],
+/** "leave the ears and tail shorter": the zone behind the last `and` belongs to the deed that follows it. */
+function lastZoneAfterAnd(now: Said[]): Said[] {
+  const and = now.findLastIndex(({ is }) => is === 'and')
+  const behind = now.slice(and + 1)
+  if (and < 0 || !hasZone(behind) || !hasZone(now.slice(0, and))) return []
+  return now.splice(and)
+}
+
+/** A clause taken apart again, after its words were settled by what went before. */
+export function clauseOf(said: readonly Said[], link: Link): Clause {
+  const acts = said.filter((token) => isAct(token) && !token.not)
+  return {
+    said: [...said],
+    link,
+    acts,
+    zones: zonesOf(said).filter((zone) => !exceptIn(said).includes(zone)),
+    except: exceptIn(said),
+    side: sideOf(said),
+    not: said.find(({ is }) => is === 'not' || is === 'instead') ?? null,
+    denied: said.filter(({ not }) => not),
+    only: said.some(({ is }) => is === 'only'),
+    rest: said.some(({ is }) => is === 'rest'),
+    it: said.some(({ is }) => is === 'it'),
+  }
+}
+
+/** The zones right behind an exception that stands inside a wish. */
+function exceptIn(said: readonly Said[]): ZoneKey[] {
+  const from = said.findIndex(({ is }) => is === 'except')
+  const behind = from < 0 ? [] : said.slice(from + 1)
+  const end = behind.findIndex((token) => isAct(token) || /^(at|with|to)$/i.test(token.words))
+  return zonesOf(end < 0 ? behind : behind.slice(0, end))
+}
+
+const zonesOf = (said: readonly Said[]): ZoneKey[] => [
+  ...new Set(said.flatMap((token) => (token.is === 'zone' ? token.keys : []))),
 ]
 
-function goesWith(segment: Segment, token: Said): boolean {
-  const acts = segment.said.filter(isAct).map(({ is }) => is)
-  // "the same" and "as last time" are one word for one thing.
-  if (token.is === 'same' && acts.join() === 'same') return true
-  const keptTwice = token.is === 'keep' && acts.join() === 'keep'
-  if (acts.includes(token.is) !== keptTwice) return false
-  return GOES_WITH.some(([first, second]) => acts.includes(first) && token.is === second)
+/** One side that is named; of both, none. */
+function sideOf(said: readonly Said[]): Side | null {
+  const sides = new Set(said.flatMap((token) => (token.is === 'side' ? [token.side] : [])))
+  return sides.size === 1 ? ([...sides][0] ?? null) : null
 }
 
-/** Reads the stretches one by one; zones alone belong to the deed before them, or to the one that follows. */
-export function readSegments(segments: readonly Segment[]): Reading {
-  const reading: Reading = { spoken: [], unclear: [] }
-  let waiting: Segment[] = []
-  for (const segment of segments) {
-    if (!hasAct(segment) && hasZone(segment) && isPlain(segment)) {
-      const last = reading.spoken.at(-1)
-      if (segment.except && last) last.except.push(...zonesIn(segment))
-      else if (last && waiting.length === 0 && carriesOn(last)) {
-        last.zones.push(...zonesIn(segment))
-        last.words += `, ${wordsOf(segment.said)}`
-      } else waiting.push(segment)
-      continue
-    }
-    const zones = [...waiting.flatMap(zonesIn), ...zonesIn(segment)]
-    const words = [...waiting, segment].map((each) => wordsOf(each.said)).join(', ')
-    waiting = []
-    const read = deedOf(segment.said, zones)
-    if ('question' in read) reading.unclear.push({ words, question: read.question })
-    else {
-      const deed = sameAsJustSaid(segment, zones, reading.spoken.at(-1)) ?? read.deed
-      reading.spoken.push({ words, zones: read.zones, except: [], deed })
-    }
-  }
-  for (const segment of waiting)
-    reading.unclear.push({ words: wordsOf(segment.said), question: 'what is to be done there?' })
-  return reading
+/** Where a clause stands in the text. */
+export function spanOf(said: readonly Said[], text: string): Span {
+  const from = said[0]?.from ?? 0
+  const to = Math.max(from, ...said.map((token) => token.to))
+  return { words: text.slice(from, to), from, to }
 }
-
-/** Said alone, these may mean the length that was said a moment ago; whatever names a time means the last visit. */
-const BARE_SAME = ['same', 'the same']
-
-/** "A 5F on the body, the legs the same": a plain *same* for a zone, right after another zone's length, is that length. */
-function sameAsJustSaid(segment: Segment, zones: readonly ZoneKey[], before: Spoken | undefined): Deed | null {
-  const said = segment.said.filter(({ is }) => is === 'same')
-  const bare = said.length > 0 && said.every(({ words }) => BARE_SAME.includes(words))
-  const timed = segment.said.some(({ words }) => TIMED.test(words))
-  if (!bare || timed || zones.length === 0 || segment.said.some((each) => isAct(each) && each.is !== 'same'))
-    return null
-  return before?.deed.do === 'length' || before?.deed.do === 'tool' ? before.deed : null
-}
-const TIMED = /\b(last|before|usual|previous|then)\b/
-
-/** Only zones and words without weight. */
-const isPlain = (segment: Segment): boolean =>
-  segment.said.every(({ is }) => is === 'zone' || is === 'filler' || is === 'and' || is === 'verb')
-
-/** A whole-dog deed is not carried on to zones that follow by themselves. */
-const carriesOn = ({ zones, deed }: Spoken): boolean =>
-  !zones.includes('all') && deed.do !== 'same' && deed.do !== 'pattern'

@@ -1,4 +1,3 @@
-import { BLADES, COMBS, COMB_BLADES, type BladeId, type CombBladeId, type CombId } from '../../lengths'
 import { MM_PER_INCH } from '../../units'
 import type { Token } from './spoken'
 
@@ -8,7 +7,7 @@ export interface Match {
   used: number
 }
 
-const NUMBERS: Record<string, number> = {
+export const NUMBERS: Record<string, number> = {
   zero: 0,
   one: 1,
   two: 2,
@@ -23,8 +22,10 @@ const NUMBERS: Record<string, number> = {
   eleven: 11,
   twelve: 12,
   thirteen: 13,
+  fourteen: 14,
   fifteen: 15,
   sixteen: 16,
+  eighteen: 18,
   twenty: 20,
   thirty: 30,
   forty: 40,
@@ -36,8 +37,10 @@ const PARTS: Record<string, number> = {
   quarters: 1 / 4,
   eighth: 1 / 8,
   eighths: 1 / 8,
+  sixteenth: 1 / 16,
   sixteenths: 1 / 16,
   third: 1 / 3,
+  thirds: 1 / 3,
 }
 const UNITS: Record<string, number> = {
   mm: 1,
@@ -58,30 +61,74 @@ const UNITS: Record<string, number> = {
   ins: MM_PER_INCH,
   in: MM_PER_INCH,
 }
-/** After these, `in` is no unit: "a 10 in the armpits". */
-const PLACES = ['the', 'her', 'his', 'its', 'their', 'front', 'between', 'armpits', 'there']
+/** Words of numbers and units. */
+export const MEASURE_WORDS = [NUMBERS, PARTS, UNITS].flatMap((words) => Object.keys(words))
 
-function numberAt(words: readonly string[], at: number): { value: number; used: number } | null {
-  const word = words[at]
-  if (word === undefined) return null
-  const fraction = /^(\d+)\/([1-9]\d*)$/.exec(word)
-  if (fraction) return { value: Number(fraction[1]) / Number(fraction[2]), used: 1 }
-  if (PARTS[word] !== undefined) return { value: PARTS[word], used: 1 }
-  const whole = /^\d+(\.\d+)?$/.test(word) ? Number(word) : NUMBERS[word]
-  if (whole === undefined) return null
-  const rest = /^(\d+)\/([1-9]\d*)$/.exec(words[at + 1] ?? '')
-  if (rest) return { value: whole + Number(rest[1]) / Number(rest[2]), used: 2 }
-  const part = PARTS[words[at + 1] ?? '']
-  if (part !== undefined) return { value: whole * part, used: 2 }
-  if (words[at + 1] === 'and' && words[at + 2] === 'a' && PARTS[words[at + 3] ?? ''] !== undefined)
-    return { value: whole + (PARTS[words[at + 3] ?? ''] ?? 0), used: 4 }
-  return { value: whole, used: 1 }
+/** After these, `in` is no unit: "a 10 in the armpits". */
+const PLACES = ['the', 'her', 'his', 'its', 'their', 'front', 'between', 'armpits', 'there', 'case']
+/** A part with one of these behind it is a part of something, not of an inch: "half the length", "take half off". */
+const PART_OF = ['of', 'the', 'as', 'way', 'an', 'a', 'hour', 'off', 'past', 'its', 'her', 'his', 'again', 'that', 'it']
+
+/** "A 10 and half an inch" are two things: nobody says more inches than this with a fraction. */
+const MOST_MIXED = 6
+
+/** A number as it is said; `part` where it is or ends in a fraction. */
+interface SaidNumber {
+  value: number
+  used: number
+  part: boolean
 }
 
-/** A length with its unit: `half an inch`, `3/4 in`, `13 mm`, `an inch and a half`. */
-export function lengthAt(words: readonly string[], from: number): Match | null {
+const isArticle = (word: string | undefined): boolean => word === 'a' || word === 'an'
+
+function fractionAt(words: readonly string[], at: number): { value: number; used: number } | null {
+  const word = words[at] ?? ''
+  const figures = /^(\d+)\/([1-9]\d*)$/.exec(word)
+  if (figures) return { value: Number(figures[1]) / Number(figures[2]), used: 1 }
+  const over = PARTS[words[at + 1] ?? '']
+  const times = /^\d+$/.test(word) ? Number(word) : NUMBERS[word]
+  if (times !== undefined && over !== undefined && times * over < 1) return { value: times * over, used: 2 }
+  const alone = PARTS[word]
+  return alone === undefined ? null : { value: alone, used: 1 }
+}
+
+/** A number: `13`, `1.5`, `3/8`, `three quarters`, `one and a half`, `2 1/2`. */
+export function numberAt(words: readonly string[], at: number): SaidNumber | null {
+  const part = fractionAt(words, at)
+  if (part !== null) return { ...part, part: true }
+  const word = words[at] ?? ''
+  const whole = /^\d+(\.\d+)?$/.test(word) ? Number(word) : NUMBERS[word]
+  if (whole === undefined) return null
+  const more = whole > MOST_MIXED ? null : partMore(words, at + 1)
+  return more === null
+    ? { value: whole, used: 1, part: false }
+    : { value: whole + more.value, used: 1 + more.used, part: true }
+}
+
+/** What follows a whole: `1/2`, `and a half`, `and three quarters`. */
+function partMore(words: readonly string[], at: number): { value: number; used: number } | null {
+  const plain = /^\d+\//.test(words[at] ?? '') ? fractionAt(words, at) : null
+  if (plain !== null) return plain
+  if (words[at] !== 'and') return null
+  const from = isArticle(words[at + 1]) ? at + 2 : at + 1
+  const part = fractionAt(words, from)
+  // "a 5 and half an inch on the legs": the half is another wish's.
+  const isItsOwn = ['an', 'of'].includes(words[from + (part?.used ?? 0)] ?? '')
+  return part === null || isItsOwn ? null : { value: part.value, used: from - at + part.used }
+}
+
+interface SaidLength {
+  lengthMm: number
+  used: number
+}
+
+const inMm = (value: number, perUnit: number): number => Number((value * perUnit).toFixed(2))
+
+/** A length with its unit: `half an inch`, `3/4 in`, `13 mm`, `an inch and a half`, `inch and a quarter`. */
+function measuredAt(words: readonly string[], from: number): SaidLength | null {
   const start = isArticle(words[from]) ? from + 1 : from
-  const bare = start > from && words[start] !== 'in' && unitAt(words, start) !== null
+  const one = words[start] !== 'in' && unitAt(words, start) !== null
+  const bare = one && (start > from || partMore(words, start + 1) !== null)
   const number = bare ? { value: 1, used: 0 } : numberAt(words, start)
   if (number === null) return null
   let at = start + number.used
@@ -89,12 +136,19 @@ export function lengthAt(words: readonly string[], from: number): Match | null {
   if (isArticle(words[at])) at += 1
   const perUnit = unitAt(words, at)
   if (perUnit === null) return null
-  const more = halfMore(words, at + 1)
-  const lengthMm = Number(((number.value + more) * perUnit).toFixed(2))
-  return { token: { is: 'length', lengthMm }, used: at + 1 - from + (more > 0 ? 3 : 0) }
+  const more = Number.isInteger(number.value) ? partMore(words, at + 1) : null
+  const lengthMm = inMm(number.value + (more?.value ?? 0), perUnit)
+  return { lengthMm, used: at + 1 - from + (more?.used ?? 0) }
 }
 
-const isArticle = (word: string | undefined): boolean => word === 'a' || word === 'an'
+/** A part of an inch whose unit is not said: `3/8 all over`, `three quarters on the legs`. */
+function inchPartAt(words: readonly string[], from: number): SaidLength | null {
+  const start = isArticle(words[from]) ? from + 1 : from
+  const number = numberAt(words, start)
+  const next = words[start + (number?.used ?? 0)] ?? ''
+  if (!number?.part || PART_OF.includes(next) || number.value === 1.5) return null
+  return { lengthMm: inMm(number.value, MM_PER_INCH), used: start - from + number.used }
+}
 
 /** mm in the unit that stands here; null where there is none, as in "a 10 in the armpits". */
 function unitAt(words: readonly string[], at: number): number | null {
@@ -102,110 +156,36 @@ function unitAt(words: readonly string[], at: number): number | null {
   return unit === 'in' && PLACES.includes(words[at + 1] ?? '') ? null : (UNITS[unit] ?? null)
 }
 
-/** "and a half", "and a quarter" behind a unit. */
-const halfMore = (words: readonly string[], at: number): number =>
-  words[at] === 'and' && words[at + 1] === 'a' ? (PARTS[words[at + 2] ?? ''] ?? 0) : 0
-
-const COMB_WORDS = ['comb', 'guard', 'guide', 'attachment', 'snap']
-const NAMES = ['number', 'no', 'size', '#', 'nr', 'num']
-/** Number words that groomers use for a blade without saying so. */
-const SPOKEN_BLADES = ['four', 'five', 'seven', 'nine', 'ten', 'fifteen', 'thirty', 'forty']
-
-const asBlade = (name: string): BladeId | undefined =>
-  BLADES.find((blade) => blade.toLowerCase() === name) ?? BLADES.find((blade) => blade === `${name}F`)
-const asComb = (name: string): CombId | undefined => COMBS.find((comb) => comb.toLowerCase() === name)
-const asCombBlade = (name: string): CombBladeId | undefined => COMB_BLADES.find((blade) => blade === name)
-
-/** The name of a tool at this word: digits, a letter, or `1 1/2`. */
-function nameAt(words: readonly string[], at: number): { name: string; used: number; spoken: boolean } | null {
-  const word = words[at] ?? ''
-  if (word === '1' && words[at + 1] === '1/2') return { name: '1½', used: 2, spoken: false }
-  if (word === 'one' && words[at + 1] === 'and' && words[at + 2] === 'a' && words[at + 3] === 'half')
-    return { name: '1½', used: 4, spoken: false }
-  if (word === '8' && words[at + 1] === '1/2') return { name: '8.5', used: 2, spoken: false }
-  if (/^\d+(\.5)?f?$/.test(word)) return { name: word, used: 1, spoken: false }
-  if (/^[ace]$/.test(word)) return { name: word, used: 1, spoken: false }
-  const value = NUMBERS[word]
-  return value === undefined ? null : { name: String(value), used: 1, spoken: true }
-}
-
-const ask = (question: string, used: number): Match => ({ token: { is: 'ask', question }, used })
-
-type SaidAs = 'comb' | 'blade' | 'skip' | 'bare'
-
-/** A blade or a guard comb: `7F`, `#4F`, `2 comb`, `comb 2 over a 10`, `seven`, `number 1 guard`. */
-export function toolAt(words: readonly string[], from: number): Match | null {
-  const start = isArticle(words[from]) || words[from] === 'the' ? from + 1 : from
-  const before = kindBefore(words, start)
-  const numbered = NAMES.includes(words[start + before.used] ?? '') ? 1 : 0
-  const nameFrom = start + before.used + numbered
-  const named = nameAt(words, nameFrom)
-  if (named === null) return null
-  const after = kindAfter(words, nameFrom + named.used)
-  const said = before.said === 'bare' ? after.said : before.said
-  if (/^[ace]$/.test(named.name) && said !== 'comb') return null
-  const loose = named.spoken && said === 'bare' && numbered === 0
-  if (loose && !SPOKEN_BLADES.includes(words[nameFrom] ?? '')) return null
-  return toolNamed(words, from, nameFrom + named.used + after.used, named.name, said)
-}
-
-/** `comb 2`, `blade 10`, `skip tooth 7`. */
-function kindBefore(words: readonly string[], at: number): { said: SaidAs; used: number } {
-  if (COMB_WORDS.includes(words[at] ?? '')) return { said: 'comb', used: 1 }
-  if (words[at] === 'blade') return { said: 'blade', used: 1 }
-  if (words[at] === 'skip' && words[at + 1] === 'tooth')
-    return { said: 'skip', used: words[at + 2] === 'blade' ? 3 : 2 }
-  return { said: 'bare', used: 0 }
-}
-
-/** `2 guard comb`, `10 blade`, `7 skip tooth`. */
-function kindAfter(words: readonly string[], at: number): { said: SaidAs; used: number } {
-  if (words[at] === 'skip') return { said: 'skip', used: words[at + 1] === 'tooth' ? 2 : 1 }
-  if (COMB_WORDS.includes(words[at] ?? '')) return { said: 'comb', used: words[at + 1] === 'comb' ? 2 : 1 }
-  return words[at] === 'blade' || words[at] === 'finish' ? { said: 'blade', used: 1 } : { said: 'bare', used: 0 }
-}
-
-function toolNamed(words: readonly string[], from: number, at: number, name: string, said: SaidAs): Match {
-  const blade = asBlade(name)
-  const comb = asComb(name)
-  if (said === 'skip') {
-    const skip = (['7', '5', '4'] as const).find((each) => each === name)
-    return skip
-      ? { token: { is: 'tool', tool: { blade: skip } }, used: at - from }
-      : ask('there is no such skip-tooth blade. Which one?', at - from)
+/** `between 1 and 1½ inches`, `10 to 12 mm`; with `or` it is asked which. */
+function rangeAt(words: readonly string[], from: number): Match | null {
+  const opened = words[from] === 'between' || words[from] === 'from' || words[from] === 'either'
+  const start = opened ? from + 1 : from
+  const first = measuredAt(words, start) ?? numberAt(words, start)
+  const joins = words[from] === 'between' ? ['and', 'to'] : ['to', 'or']
+  const at = start + (first?.used ?? 0)
+  if (first === null || !joins.includes(words[at] ?? '')) return null
+  const second = measuredAt(words, at + 1)
+  if (second === null) return null
+  const used = at + 1 + second.used - from
+  const lowMm = 'lengthMm' in first ? first.lengthMm : sameUnit(first.value, second, words, at + 1)
+  const toMm = second.lengthMm
+  if (words[at] === 'or') {
+    const readings = [lowMm, toMm].map((mm) => `${mm} mm`)
+    return { token: { is: 'ask', question: 'which of the two?', readings }, used }
   }
-  const over = overAt(words, at)
-  if (comb !== undefined && (said === 'comb' || over !== null || blade === undefined))
-    return { token: { is: 'tool', tool: { comb, blade: over?.blade ?? '30' } }, used: (over?.end ?? at) - from }
-  if (said === 'comb') return ask('there is no such comb. Which one?', at - from)
-  if (name === '4' && said === 'bare') return ask('the 4F blade, or comb 4?', at - from)
-  if (blade === undefined)
-    return ask(said === 'blade' ? 'there is no such blade. Which one?' : 'mm, or which tool?', at - from)
-  const under = combOver(words, at)
-  if (under !== null && asCombBlade(blade) !== undefined)
-    return { token: { is: 'tool', tool: { comb: under.comb, blade } }, used: under.end - from }
-  return { token: { is: 'tool', tool: { blade } }, used: at - from }
+  return { token: { is: 'range', fromMm: Math.min(lowMm, toMm), toMm: Math.max(lowMm, toMm) }, used }
 }
 
-/** `over a 10`, `on 30`: the blade under a comb. */
-function overAt(words: readonly string[], at: number): { blade: CombBladeId; end: number } | null {
-  if (!['over', 'on', 'with'].includes(words[at] ?? '')) return null
-  let next = at + 1
-  while (['a', 'the', '#', 'number'].includes(words[next] ?? '')) next += 1
-  const blade = asCombBlade(words[next] ?? '')
-  if (blade === undefined) return null
-  return { blade, end: words[next + 1] === 'blade' ? next + 2 : next + 1 }
+/** The first figure of a range is in the unit of the second. */
+function sameUnit(value: number, second: SaidLength, words: readonly string[], at: number): number {
+  const units = words.slice(at, at + second.used).flatMap((_, index) => unitAt(words, at + index) ?? [])
+  return inMm(value, units[0] ?? 1)
 }
 
-/** `with a 2 comb`: the comb over a blade that was named first. */
-function combOver(words: readonly string[], at: number): { comb: CombId; end: number } | null {
-  if (!['with', 'under', 'and'].includes(words[at] ?? '')) return null
-  let next = at + 1
-  while (['a', 'the', '#', 'number', 'comb'].includes(words[next] ?? '')) next += 1
-  const named = nameAt(words, next)
-  const comb = named === null ? undefined : asComb(named.name)
-  if (named === null || comb === undefined) return null
-  const end = next + named.used
-  if (COMB_WORDS.includes(words[end] ?? '')) return { comb, end: end + 1 }
-  return words[next - 1] === 'comb' ? { comb, end } : null
+/** A length or a range of lengths at this word. */
+export function lengthAt(words: readonly string[], from: number): Match | null {
+  const range = rangeAt(words, from)
+  if (range) return range
+  const said = measuredAt(words, from) ?? inchPartAt(words, from)
+  return said && { token: { is: 'length', lengthMm: said.lengthMm }, used: said.used }
 }

@@ -1,74 +1,84 @@
-import { lengthAt, toolAt, type Match } from './measures'
-import { PHRASES } from './phrases'
+import { MEASURE_WORDS, lengthAt, type Match } from './measures'
+import { PHRASES, PURPOSES } from './phrases'
+import { settled } from './settle'
+import { OFTEN_SLIPPED, nearWords } from './slips'
+import { SMALL_WORDS } from './smallWords'
 import type { Said, Token } from './spoken'
+import { wordsIn, type Word } from './text'
+import { TOOL_WORDS, toolAt } from './toolsSaid'
 import { ASK_BACK, ZONE_NAMES } from './zoneNames'
 
-/** Every phrase by its words; the longest has this many. */
+const named = (rows: readonly [names: string, token: Token][]) =>
+  rows.flatMap(([names, token]) => names.split('|').map((name) => [name, token] as const))
+
+/** Every phrase by its words. What is said of a trim stands over the small words. */
 const LEXICON = new Map<string, Token>([
-  ...PHRASES.flatMap(([names, token]) => names.split('|').map((name) => [name, token] as const)),
-  ...ASK_BACK.flatMap(([names, question]) =>
-    names.split('|').map((name) => [name, { is: 'ask', question } as const] as const),
-  ),
-  ...ZONE_NAMES.flatMap(([names, keys]) =>
-    names.split('|').map((name) => [name, { is: 'zone', keys } as const] as const),
-  ),
+  ...named(SMALL_WORDS),
+  ...named(PHRASES),
+  ...named(PURPOSES),
+  ...named(ASK_BACK.map(([names, question, readings = []]) => [names, { is: 'ask', question, readings }])),
+  ...named(ZONE_NAMES.map(([names, keys]) => [names, { is: 'zone', keys }])),
 ])
-const LONGEST = Math.max(...[...LEXICON.keys()].map((name) => name.split(' ').length))
-const BREAKS = [',', ';', '.', ':', '!', '?', '\n', '(', ')', '-', '–', '—']
-const FRACTIONS: Record<string, string> = {
-  '½': ' 1/2',
-  '¼': ' 1/4',
-  '¾': ' 3/4',
-  '⅜': ' 3/8',
-  '⅝': ' 5/8',
-  '⅞': ' 7/8',
-  '⅛': ' 1/8',
+/** How many words the longest phrase has that begins with a word. */
+const LONGEST = new Map<string, number>()
+for (const name of LEXICON.keys()) {
+  const words = name.split(' ')
+  const first = words[0] ?? ''
+  LONGEST.set(first, Math.max(LONGEST.get(first) ?? 0, words.length))
 }
+const BREAKS = [',', ';', '.', ':', '!', '?', '\n', '(', ')', '-', '–', '—', '…']
 
-/** Lower case, inches written out, apostrophes gone, each sign its own word. */
-export function wordsIn(text: string): string[] {
-  const plain = text
-    .toLowerCase()
-    .replace(/[½¼¾⅜⅝⅞⅛]/g, (sign) => FRACTIONS[sign] ?? '')
-    .replace(/[’‘']/g, '')
-    .replace(/(\d)\s*["”″]/g, '$1 inch')
-    .replace(/(\d)(mm|cm|in|inch|inches)\b/g, '$1 $2')
-    .replace(/(\d+)(st|nd|rd|th)\b/g, '$1')
-    .replace(/([a-z])-([a-z])/g, '$1 $2')
-    .replace(/(\d)-(\d)/g, '$1 $2')
-  return plain.match(/\d+\/\d+|\d+\.\d+f?|\d+[a-z]*|[a-z]+|[^\sa-z0-9]/g) ?? plain.match(/\n/g) ?? []
-}
-
-/** The text as tokens, longest match first; a word nobody knows is kept as unknown. */
+/** The text as tokens, longest match first, each with its place; a word that nobody knows is kept as unknown. */
 export function tokensOf(text: string): Said[] {
-  const words = text.split('\n').flatMap((line, index) => (index === 0 ? wordsIn(line) : ['\n', ...wordsIn(line)]))
+  const typed = wordsIn(text)
+  const slips = typed.map((word) => slipOf(word))
+  const words = typed.map(({ text: word }, at) => slips[at] ?? word)
   const said: Said[] = []
   for (let at = 0; at < words.length;) {
     const { token, used } = matchAt(words, at)
-    said.push({ ...token, words: words.slice(at, at + used).join(' ') })
+    const from = typed[at]?.from ?? 0
+    const to = typed[at + used - 1]?.to ?? from
+    const slip = slips.slice(at, at + used).find((each) => each !== null) ?? null
+    said.push({ ...token, words: text.slice(from, to), from, to, not: false, slip })
     at += used
   }
-  return said.map((token, at) => (isAllOfThe(said, at) ? { is: 'filler', words: token.words } : token))
+  return said.map((_, at) => settled(said, at))
 }
 
-/** "all the feathering" means the feathering. */
-function isAllOfThe(said: readonly Said[], at: number): boolean {
-  if (said[at]?.words !== 'all') return false
-  const after = said.slice(at + 1).find(({ is }) => is !== 'filler')
-  return after?.is === 'zone'
+/** The word that was meant, where the hand slipped by one letter; null where it is known, or nothing is near. */
+function slipOf({ text }: Word): string | null {
+  if (KNOWN_WORDS.has(text)) return null
+  const near = nearWords(text, SLIPPED)
+  const meant = new Set(near.map((word) => LEXICON.get(word) ?? word))
+  return meant.size === 1 ? (near[0] ?? null) : null
 }
+
+const KNOWN_WORDS = new Set([
+  ...[...LEXICON.keys()].flatMap((name) => name.split(' ')),
+  ...MEASURE_WORDS,
+  ...TOOL_WORDS,
+])
+/** Only the names of zones, and the commonest deeds, are looked for behind a slip. */
+const SLIPPED = new Set(
+  [...ZONE_NAMES.flatMap(([names]) => names.split(/[| ]/)), ...OFTEN_SLIPPED].filter((word) => word.length >= 4),
+)
 
 function matchAt(words: readonly string[], at: number): Match {
   const word = words[at] ?? ''
   if (BREAKS.includes(word)) return { token: { is: 'break' }, used: 1 }
-  const measured = lengthAt(words, at) ?? toolAt(words, at)
   const phrase = phraseAt(words, at)
-  if (measured !== null && measured.used >= (phrase?.used ?? 0)) return measured
-  return phrase ?? { token: /^[^a-z0-9]+$/.test(word) ? { is: 'filler' } : { is: 'unknown' }, used: 1 }
+  // As many words as possible; of as many, the figure before the phrase, but "one comb shorter" is a step.
+  const figures = [lengthAt(words, at), toolAt(words, at)]
+  const found = (phrase?.token.is === 'much' ? [phrase, ...figures] : [...figures, phrase]).filter(
+    (each) => each !== null,
+  )
+  const longest = found.reduce<Match | null>((best, each) => (best && best.used >= each.used ? best : each), null)
+  return longest ?? { token: /^[^\p{L}\p{N}]+$/u.test(word) ? { is: 'filler' } : { is: 'unknown' }, used: 1 }
 }
 
 function phraseAt(words: readonly string[], at: number): Match | null {
-  for (let used = Math.min(LONGEST, words.length - at); used > 0; used--) {
+  const most = Math.min(LONGEST.get(words[at] ?? '') ?? 0, words.length - at)
+  for (let used = most; used > 0; used--) {
     const token = LEXICON.get(words.slice(at, at + used).join(' '))
     if (token) return { token, used }
   }

@@ -1,0 +1,56 @@
+import type { Said } from './spoken'
+
+/** A word between its neighbours; `after` is the next that is no filler. */
+interface Here {
+  token: Said
+  word: string
+  before: Said | undefined
+  next: Said | undefined
+  after: Said | undefined
+}
+
+const filler = ({ token }: Here): Said => ({ ...token, is: 'filler' })
+
+function sideOf({ token, word, next }: Here): Said | null {
+  const side = /\b(left|right)$/.exec(word)?.[1]
+  return next?.is === 'zone' && (side === 'left' || side === 'right') ? { ...token, is: 'side', side } : null
+}
+
+/** Words whose sense hangs on their neighbours; the first rule that speaks is taken. */
+const RULES: readonly ((here: Here) => Said | null)[] = [
+  // "all but the head" leaves out; any other "but" parts two wishes.
+  ({ token, word, before, after }) =>
+    word === 'but' && before?.is === 'zone' && before.keys.includes('all') && after?.is === 'zone'
+      ? { ...token, is: 'except' }
+      : null,
+  // "an inch from the beard" comes off it.
+  ({ token, word, before, after }) =>
+    word === 'from' && before?.is === 'length' && after?.is === 'zone' ? { ...token, is: 'off' } : null,
+  // "5 mm less on the body" is shorter.
+  ({ token, word, before }) =>
+    (word === 'less' || word === 'more') && before?.is === 'length'
+      ? { ...token, is: 'change', longer: word === 'more' }
+      : null,
+  // "all the feathering" is the feathering.
+  (here) => (here.token.is === 'zone' && here.word === 'all' && here.after?.is === 'zone' ? filler(here) : null),
+  // "no, leave them" takes back.
+  ({ token, word, next }) => (word === 'no' && next?.is === 'break' ? { ...token, is: 'correct' } : null),
+  sideOf,
+  // "like" alone compares with a zone, or says nothing.
+  (here) =>
+    here.token.is === 'like' && /^(like|match|matching)$/.test(here.word) && here.after?.is !== 'zone'
+      ? filler(here)
+      : null,
+]
+
+/** The token at a place as its neighbours settle it. */
+export function settled(said: readonly Said[], at: number): Said {
+  const token = said[at] as Said
+  const after = said.slice(at + 1).find(({ is }) => is !== 'filler')
+  const here = { token, word: token.words.toLowerCase(), before: said[at - 1], next: said[at + 1], after }
+  for (const rule of RULES) {
+    const other = rule(here)
+    if (other) return other
+  }
+  return token
+}
