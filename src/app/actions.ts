@@ -3,6 +3,7 @@
 import { z } from 'zod'
 import type { Result } from '@/core/result'
 import { WishesAsked, keepWishes as keep } from '@/service/booking/keepWishes'
+import { RemarkAsked, keepRemark as keepInFile } from '@/service/dog/keepRemark'
 import { openHouse } from '@/service/house/openHouse'
 import { beginVisit } from '@/service/visit/beginVisit'
 import { WrapUpAsked, closeVisit } from '@/service/visit/closeVisit'
@@ -12,6 +13,11 @@ import { answered } from './answered'
 /** Keeps the wishes and what was measured, as they are changed on the plan. */
 export async function keepWishes(input: unknown): Promise<Result<{ version: number }>> {
   return answered(WishesAsked, input, keep)
+}
+
+/** Keeps what an owner said of health or temper in the dog's file. */
+export async function keepRemark(input: unknown): Promise<Result<unknown>> {
+  return answered(RemarkAsked, input, async (asked) => keepInFile(asked, await openHouse()))
 }
 
 const BookingId = z.number({ error: 'This booking is not in the book.' }).int().positive()

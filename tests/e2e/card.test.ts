@@ -23,10 +23,8 @@ const lengths = async (zone: string) =>
     'return [...document.querySelectorAll(`tr[data-zone="${arguments[0]}"] [data-length]`)].map((cell) => Number(cell.dataset.length))',
     zone,
   )) as number[]
-const say = async (words: string) => {
-  const box = await page.find("//label[contains(., 'In the owner')]//textarea")
-  await box.sendKeys(Key.chord(Key.CONTROL, 'a'), words, Key.TAB)
-}
+const box = () => page.find('//textarea')
+const say = async (words: string) => (await box()).sendKeys(Key.chord(Key.CONTROL, 'a'), words)
 
 describe('words in, card out', () => {
   it('repeats by zone what it understood, and asks back what it did not', async () => {
@@ -46,6 +44,33 @@ describe('words in, card out', () => {
     await page.sees('All kept')
     await driver.navigate().refresh()
     await page.sees('“half an inch on the legs”')
+  })
+
+  it('takes an answer that is pressed for the words it was asked of, and lets it be asked again', async () => {
+    await page.press('rump tidy')
+    await page.sees('answered: rump tidy')
+    expect((await page.card()).get('rump')?.tool).toBe('scissors')
+    expect(await page.text()).not.toContain('To ask back')
+    await page.press('Ask again')
+    await page.sees('To ask back')
+  })
+
+  it('keeps every letter as it is typed: a page that is closed at once has them when it is opened again', async () => {
+    await page.sees('All kept')
+    const plan = await driver.getCurrentUrl()
+    await (await box()).sendKeys(Key.chord(Key.CONTROL, Key.END), ', tail 30 mm')
+    await driver.get('about:blank')
+    await driver.get(plan)
+    await page.sees('“tail 30 mm”')
+    await page.sees('All kept')
+    await page.until(async () => (await (await box()).getAttribute('value'))?.endsWith('tail 30 mm') ?? false)
+  })
+
+  it('lights on the map the zones of the words under the caret', async () => {
+    await (await box()).sendKeys(Key.chord(Key.CONTROL, Key.HOME))
+    const lit = () =>
+      driver.findElements(By.css('[data-zone=foreleg][data-picked=true], [data-zone=foreleg][aria-pressed=true]'))
+    await page.until(async () => (await lit()).length > 0)
   })
 
   it('the measured coat decides: the shorter side rules, and the wish that has to wait says when', async () => {

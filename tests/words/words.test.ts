@@ -5,12 +5,14 @@ import { ASK_BACK, ZONE_NAMES } from '@/core/request/words/zoneNames'
 import { ZONE_KEYS, zonesOf } from '@/core/zones'
 import { HELD_OUT, WHILE_WRITING } from './phrases'
 import { UNSEEN } from './unseen'
+import { UNSEEN_LAST } from './unseenLast'
+import { UNSEEN_LATER } from './unseenLater'
 import { said } from './said'
 
 describe('words as owners say them', () => {
   it.each(WHILE_WRITING)('%s', (words, comesTo) => expect(said(words)).toBe(comesTo))
   it.each(HELD_OUT)('%s (held out)', (words, comesTo) => expect(said(words)).toBe(comesTo))
-  it.each(UNSEEN)('%s: %s', (_, words, comesTo) => {
+  it.each([...UNSEEN, ...UNSEEN_LATER, ...UNSEEN_LAST])('%s: %s', (_, words, comesTo) => {
     const parts = (line: string) => line.split('; ').map((part) => (part.startsWith('?') ? '?' : part))
     if (comesTo === '?') expect(parts(said(words))).toContain('?')
     else expect(parts(said(words)).sort()).toEqual(parts(comesTo).sort())

@@ -1,3 +1,5 @@
 export { changeWords, changedFields } from './changes'
+export { isForFile, withRemark } from './remark'
+export type { ForFile } from './remark'
 export { dogOfFile, withFile } from './inCase'
 export { DOG_FILE_KEYS, DogFile, DogMore, USUAL_KEYS, UsualKey, newFile } from './file'

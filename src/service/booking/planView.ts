@@ -26,7 +26,10 @@ export async function planView(bookingId: number, house: OpenHouse) {
     begunVisitId: begun?.id ?? null,
     bookingId: booking.id,
     version: booking.version,
+    houseKey: house.key,
     start: planned,
+    /** What the owner said before the last visit. */
+    lastWords: lastVisit?.plannedCase.request.words ?? '',
     unit: house.unit,
     facts: `${dog.breed}, ${dog.coat}, ${dog.weightKg} kg. ${weeks} ${time.shortDay(booking.startMs)}, ${nameOf(booking.staffId)}, ${time.clock(booking.startMs)} to ${time.clock(endMs)}.`,
     startMs: booking.startMs,

@@ -1,10 +1,30 @@
 import { PAGE, chosenHouse, type BenchKey } from './store'
 
-/** Runs work for a bench while no other tab of this browser does: two senders would each count the other's events as new. */
+/** A sender that takes longer than this hangs: nobody waits for it any more. */
+const PATIENCE_MS = 20_000
+/** Benches for which this page stands in line: whoever is next sends what everybody noted. */
+const inLine = new Set<BenchKey>()
+
+/**
+ * Runs work for a bench while no other tab of this browser does: two senders would each count the other's events as new. One
+ * that hangs holds nobody up for long; the server takes each event once anyway.
+ */
 export async function oneSender(bench: BenchKey, work: () => Promise<void>): Promise<void> {
-  // Over plain http on another name than this machine's the browser has no locks; the server takes each event once anyway.
+  // Over plain http on another name than this machine's the browser has no locks.
   if (!('locks' in navigator)) return work()
-  await navigator.locks.request(`kovit.send.${chosenHouse()}.${bench}`, work)
+  if (inLine.has(bench)) return
+  inLine.add(bench)
+  let begun = false
+  const begin = () => {
+    begun = true
+    inLine.delete(bench)
+    return work()
+  }
+  const patience = { signal: AbortSignal.timeout(PATIENCE_MS) }
+  await navigator.locks.request(`kovit.send.${chosenHouse()}.${bench}`, patience, begin).catch((error: unknown) => {
+    if (begun) throw error
+    return begin()
+  })
 }
 
 const LIVES = 'kovit.page.'

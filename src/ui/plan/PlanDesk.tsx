@@ -1,12 +1,12 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { useMemo, useState, useTransition } from 'react'
 import { slotPromise, whyMinutes, type Case } from '@/core/plan'
 import type { Result } from '@/core/result'
 import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
-import { zoneLabel, type ZoneId } from '@/core/zones'
+import { zoneLabel, zonesOf, type ZoneId, type ZoneKey } from '@/core/zones'
 import Link from 'next/link'
 import { FamilyKey, Tape } from '../tape'
 import { offBooked } from '@/core/book'
@@ -33,11 +33,15 @@ export interface PlanView {
   startMs: number
   timeZone: string
   ownPatterns: readonly OwnPattern[]
+  houseKey: string
+  /** What the owner said before the last visit; empty when nothing was. */
+  lastWords: string
 }
 
 interface PlanActs {
   keep: KeepWishes
   begin: (bookingId: unknown) => Promise<Result<{ visitId: number }>>
+  remark: (input: unknown) => Promise<Result<unknown>>
 }
 
 const TAPE_PX = 1180
@@ -51,8 +55,17 @@ function noNetwork(error: unknown): null {
 export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
   const { bookingId, unit, facts, startMs, timeZone, ownPatterns } = view
   const router = useRouter()
-  const { now, plan, presentMm, keeping, change, undo, redo, flush } = usePlan(view, acts.keep)
+  const { now, plan, presentMm, keeping, change, undo, redo, flush, stray } = usePlan(view, acts.keep)
   const [picked, setPicked] = useState<ZoneId | null>(null)
+  const [lit, setLit] = useState<readonly ZoneKey[]>([])
+  const shown = useMemo(
+    () =>
+      new Set([
+        ...(picked === null ? [] : [picked]),
+        ...lit.filter((key) => key !== 'all').flatMap((key) => zonesOf(key)),
+      ]),
+    [picked, lit],
+  )
   const [fault, setFault] = useState<string | null>(null)
   const [busy, startTransition] = useTransition()
   const time = houseClock(timeZone)
@@ -88,6 +101,20 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
           Start on the bench
         </button>
       </div>
+      {stray && (
+        <section className="kv-notice" aria-label="Typed here and not kept">
+          <p>
+            <b className="kv-caution">Changes of this device were not kept</b>, and another screen has changed this plan
+            since{stray.words && `. Here it said: “${stray.words}”`}.
+          </p>
+          <button className="kv-button" onClick={stray.take}>
+            Take what was typed here
+          </button>{' '}
+          <button className="kv-button" onClick={stray.letGo}>
+            Let it go
+          </button>
+        </section>
+      )}
       {fault && (
         <p role="alert" className="kv-late">
           {fault}
@@ -102,9 +129,12 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
           picked={picked}
           onPick={setPicked}
           change={change}
+          lastWords={view.lastWords}
+          keepRemark={(said) => acts.remark({ bookingId, ...said })}
+          onLit={setLit}
         />
         <section aria-label="The trim">
-          <PlanMap case_={now} plan={plan} presentMm={presentMm} unit={unit} picked={picked} onPick={setPicked} />
+          <PlanMap case_={now} plan={plan} presentMm={presentMm} unit={unit} picked={shown} onPick={setPicked} />
           <div className={styles.under}>
             <LookOver case_={now} unit={unit} presentMm={presentMm} change={change} />
             <BalanceAdvice

@@ -13,7 +13,7 @@ interface PlanMapProps {
   plan: Plan
   presentMm: ReadonlyMap<ZoneId, number>
   unit: LengthUnit
-  picked: ZoneId | null
+  picked: ReadonlySet<ZoneId>
   onPick: (zone: ZoneId) => void
 }
 
@@ -45,7 +45,7 @@ export function PlanMap({ case_, plan, presentMm, unit, picked, onPick }: PlanMa
         }
         width={600}
         height={430}
-        picked={new Set(picked === null ? [] : [picked])}
+        picked={picked}
         onPick={onPick}
       />
       <WeeksAhead

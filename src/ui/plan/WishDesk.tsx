@@ -7,9 +7,10 @@ import type { Case, Plan } from '@/core/plan'
 import type { CardEntry, Request } from '@/core/request'
 import type { LengthUnit } from '@/core/units'
 import type { ZoneId, ZoneKey } from '@/core/zones'
+import { OwnerWords } from '../words/OwnerWords'
+import type { KeepRemark } from '../words/Remarks'
 import { Asked } from './Asked'
 import { NotToday } from './NotToday'
-import { Said } from './Said'
 import { ZoneWish } from './ZoneWish'
 import styles from './plan.module.css'
 
@@ -27,14 +28,20 @@ interface WishProps {
   ownPatterns: readonly OwnPattern[]
   picked: ZoneId | null
   onPick: (zone: ZoneId | null) => void
-  change: (next: Case) => string | null
+  change: (next: Case, stroke?: string) => string | null
+  lastWords: string
+  keepRemark: KeepRemark
+  /** Zones that the words under the caret are about. */
+  onLit: (zones: readonly ZoneKey[]) => void
 }
 
 /** What the owner wants: a pattern, the last trim again, words, and wishes by zone; then what was taken from it. */
-export function WishDesk({ case_, plan, unit, ownPatterns, picked, onPick, change }: WishProps) {
+export function WishDesk(props: WishProps) {
+  const { case_, plan, unit, ownPatterns, picked, onPick, change, lastWords, keepRemark, onLit } = props
   const { request } = case_
   const [fault, setFault] = useState<string | null>(null)
-  const ask = (next: Partial<Request>) => setFault(change({ ...case_, request: { ...request, ...next } }))
+  const ask = (next: Partial<Request>, stroke?: string) =>
+    setFault(change({ ...case_, request: { ...request, ...next } }, stroke))
   const keeps = (zones: readonly ZoneKey[]) => zones.every((zone) => request.keep?.includes(zone))
   const chip = (label: string, pressed: boolean, next: Partial<Request>) => (
     <button className="kv-chip" aria-pressed={pressed} onClick={() => ask(next)}>
@@ -51,7 +58,15 @@ export function WishDesk({ case_, plan, unit, ownPatterns, picked, onPick, chang
         {chip('Keep the lashes', keeps(['lashes']), { keep: toggle(request.keep ?? [], ['lashes']) })}
         {chip('For a show', request.purpose === 'show', { purpose: request.purpose === 'show' ? 'pet' : 'show' })}
       </div>
-      <Said words={request.words ?? ''} plan={plan} onWords={(words) => ask({ words })} />
+      <OwnerWords
+        case_={case_}
+        plan={plan}
+        lastWords={lastWords}
+        ask={ask}
+        change={change}
+        keepRemark={keepRemark}
+        onLit={onLit}
+      />
       <NotToday
         growing={plan.growing}
         unit={unit}

@@ -4,7 +4,6 @@ import { Case, coatToday, makePlan } from '@/core/plan'
 import { Asked } from './Asked'
 import { BalanceAdvice } from './BalanceAdvice'
 import { NotToday } from './NotToday'
-import { Said } from './Said'
 import { KEY_OPTIONS, isOneZone, keyLabel, keysLabel, without } from './zoneKeys'
 
 const QUILL = Case.parse({
@@ -38,18 +37,6 @@ describe('names of zones', () => {
   it('every key can be chosen once', () =>
     expect(new Set(KEY_OPTIONS.map(({ value }) => value)).size).toBe(KEY_OPTIONS.length))
   it('taking one away leaves the others', () => expect(without({ back: 1, side: 2 }, 'back')).toEqual({ side: 2 }))
-})
-
-describe('what was said', () => {
-  const said = words(renderToStaticMarkup(<Said words="leave the ears" plan={plan} onWords={() => undefined} />))
-  it('is repeated by zone with what it means', () => expect(said).toContain('Ears: left as it is “leave the ears”'))
-  it('what is not clear is asked back', () => expect(said).toContain('the rump, or the sanitary zone under the tail?'))
-  it('nothing said, nothing shown', () => {
-    const quiet = makePlan({ ...QUILL, request: {} })
-    const html = words(renderToStaticMarkup(<Said words="" plan={quiet} onWords={() => undefined} />))
-    expect(html).not.toContain('Understood')
-    expect(html).not.toContain('To ask back')
-  })
 })
 
 describe('a wish that cannot be had today', () => {

@@ -1,25 +1,41 @@
 import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react'
 import { Case, coatToday, makePlan } from '@/core/plan'
 import { problemsOf, type Result } from '@/core/result'
+import { forgetDraft, keepDraft } from '../device/drafts'
 import { useHistory } from '../history/useHistory'
+import { draftOf, useStrayDraft } from './planDraft'
 
 export type KeepWishes = (input: unknown) => Promise<Result<{ version: number }>>
 
 const KEEP_AFTER_MS = 500
+/** Without a network it is tried again so often. */
+const RETRY_MS = 4000
 
-export type Keeping = { state: 'kept' } | { state: 'keeping' } | { state: 'refused'; why: string }
+export type Keeping =
+  { state: 'kept' } | { state: 'keeping' } | { state: 'refused'; why: string } | { state: 'away'; why: string }
 
-/** A case that is being changed: the plan follows at once, undo goes back, and the wishes are kept as they change. */
-export function usePlan(view: { bookingId: number; version: number; start: Case }, keep: KeepWishes) {
+interface Start {
+  bookingId: number
+  version: number
+  start: Case
+  houseKey: string
+}
+
+/**
+ * A case that is being changed: the plan follows at once, undo goes back. Every change is on this device before it is sent,
+ * and is let go of there when the house has it.
+ */
+export function usePlan(view: Start, keep: KeepWishes) {
   const { now, put, undo, redo } = useHistory(view.start)
-  const { bookingId } = view
+  const { bookingId, houseKey } = view
+  const page = `plan ${bookingId}`
   const version = useRef(view.version)
   const latest = useRef<Promise<unknown>>(Promise.resolve())
   const newest = useRef(now)
   const [keeping, setKeeping] = useState<Keeping>({ state: 'kept' })
-  const first = useRef(true)
   const plan = useMemo(() => makePlan(now), [now])
   const presentMm = useMemo(() => coatToday(now), [now])
+  const stray = useStrayDraft(view, page, (changed) => put(changed))
   /** One keep after another: each goes along with the version that the one before it made. */
   const inTurn = useCallback(
     (changed: Case): Promise<Keeping> => {
@@ -29,21 +45,25 @@ export function usePlan(view: { bookingId: number; version: number; start: Case 
       return kept.then((state) => {
         // An answer to an older change says nothing of the newer one that still waits to be sent.
         if (latest.current === kept && (newest.current === changed || state.state === 'refused')) setKeeping(state)
+        if (state.state === 'kept' && newest.current === changed) void forgetDraft(houseKey, page).catch(() => {})
         return state
       })
     },
-    [bookingId, keep],
+    [bookingId, keep, houseKey, page],
   )
   useEffect(() => {
-    if (first.current) {
-      first.current = false
-      return
-    }
+    if (newest.current === now) return
     newest.current = now
     setKeeping({ state: 'keeping' })
+    void keepDraft(houseKey, page, draftOf(now, version.current)).catch(() => {})
     const timer = setTimeout(() => void inTurn(now), KEEP_AFTER_MS)
     return () => clearTimeout(timer)
-  }, [now, inTurn])
+  }, [now, inTurn, houseKey, page])
+  useEffect(() => {
+    if (keeping.state !== 'away') return
+    const again = setInterval(() => void inTurn(newest.current), RETRY_MS)
+    return () => clearInterval(again)
+  }, [keeping, inTurn])
   return {
     now,
     plan,
@@ -51,14 +71,15 @@ export function usePlan(view: { bookingId: number; version: number; start: Case 
     keeping,
     undo,
     redo,
+    stray,
     /** Returns a sentence when the change is refused; nothing changes then. */
-    change: (next: Case): string | null => {
+    change: (next: Case, stroke: string | null = null): string | null => {
       const checked = Case.safeParse(next)
       if (!checked.success)
         return problemsOf(checked.error)
           .map(({ sentence }) => sentence)
           .join(' ')
-      put(checked.data)
+      put(checked.data, stroke)
       return null
     },
     /** Sends what is not kept yet, before the bench starts from it. */
@@ -82,6 +103,6 @@ async function send(
       : { state: 'refused', why: answer.problems.map(({ sentence }) => sentence).join(' ') }
   } catch (error) {
     if (!(error instanceof TypeError)) throw error
-    return { state: 'refused', why: 'No network: the change is on this screen only.' }
+    return { state: 'away', why: 'No network: the change is on this device, and is sent when there is one.' }
   }
 }

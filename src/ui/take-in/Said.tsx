@@ -8,11 +8,14 @@ import { AGREEMENTS, type AgreementId } from '@/core/household'
 import { ASKED_HEALTH, ASKED_TRIGGERS, SAID_MATS, type Call, type Called } from '@/core/intake'
 import { patternLabel } from '@/core/patterns'
 import type { Plan } from '@/core/plan'
-import { MAX_WORDS } from '@/core/request'
+import { markedWords } from '@/core/request'
 import { NumberField } from '../field/NumberField'
 import { TextField } from '../field/TextField'
 import fields from '../field/field.module.css'
+import { MarkedText } from '../words/MarkedText'
 import styles from './takeIn.module.css'
+
+const NOTHING_READ = { understood: [], questions: [], remarks: [], chatter: [] }
 
 interface SaidProps {
   call: Call
@@ -109,13 +112,13 @@ export function Said({ call, set, called, plan, faultOf }: SaidProps) {
       )}
       <div className={fields.field}>
         <label htmlFor={words}>What they want</label>
-        <textarea
+        <MarkedText
           id={words}
           rows={3}
-          maxLength={MAX_WORDS}
-          value={call.words}
+          words={call.words}
+          pieces={markedWords(call.words, plan ?? NOTHING_READ)}
           placeholder="half an inch all over, ears as they are"
-          onChange={(event) => set({ words: event.target.value })}
+          onWords={(typed) => set({ words: typed })}
         />
         {call.words.trim() !== '' && plan && (
           <span className={plan.unclear.length > 0 ? 'kv-caution' : 'kv-small'}>

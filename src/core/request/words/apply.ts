@@ -63,7 +63,8 @@ const breadthOf = (zones: readonly ZoneKey[]): number => Math.max(...zones.map(b
 function layAll(wishes: Wishes, reading: Reading, asked: Circumstance, trial: Wishes): Map<Spoken, Answered> {
   const last = entriesByZone(asked.last)
   const broadFirst = reading.spoken.map((each, order) => ({ each, order, broad: breadthOf(each.zones) }))
-  broadFirst.sort((a, b) => b.broad - a.broad || a.order - b.order)
+  const sided = ({ side }: Spoken) => (side === null ? 0 : 1)
+  broadFirst.sort((a, b) => b.broad - a.broad || sided(a.each) - sided(b.each) || a.order - b.order)
   return new Map(
     broadFirst.map(({ each }) => {
       const doing: Doing = { wishes, zones: zonesHere(each, reading, asked), said: each, asked, last, trial }

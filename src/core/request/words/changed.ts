@@ -33,8 +33,8 @@ export function changed(entry: LastEntry, { longer, much, byMm }: Change, kit: K
   const fromMm = entry.lengthMm
   const sign = longer ? 1 : -1
   const byHand = entry.method === 'scissor' || entry.method === 'thin' ? entry.method : null
+  if (byMm !== null) return near(fromMm, within(fromMm + sign * byMm), kit, sign, byHand)
   const ladder = byHand === null ? rungs(kit, sign) : []
-  if (byMm !== null) return near(fromMm, within(fromMm + sign * byMm), ladder, sign, byHand)
   const steps = ladder.filter((mm) => sign * (mm - fromMm) > 0 && isStep(fromMm, mm))
   const stepMm = steps[Math.min(STEPS[much], steps.length) - 1]
   if (stepMm !== undefined) return { lengthMm: stepMm, by: 'clipper' }
@@ -52,15 +52,10 @@ function rungs(kit: Kit, sign: 1 | -1): number[] {
   return [...new Set(lengths)].sort((a, b) => sign * (a - b))
 }
 
-/** By the rung that is near enough to the figure and lies on the right side of what was; else by hand. */
-function near(
-  fromMm: number,
-  toMm: number,
-  ladder: readonly number[],
-  sign: 1 | -1,
-  byHand: 'scissor' | 'thin' | null,
-): Changed | null {
-  const nearest = [...ladder]
+/** By whatever the kit makes that is near enough to the figure and lies on the right side of what was; else by hand. */
+function near(fromMm: number, toMm: number, kit: Kit, sign: 1 | -1, byHand: 'scissor' | 'thin' | null): Changed | null {
+  const lengths = byHand === null ? waysOf(kit, 'with').map(({ lengthMm }) => lengthMm) : []
+  const nearest = lengths
     .filter((mm) => sign * (mm - fromMm) > 0 && Math.abs(mm - toMm) <= toMm * NEAR_ENOUGH)
     .sort((a, b) => Math.abs(a - toMm) - Math.abs(b - toMm))[0]
   return nearest === undefined ? reached(fromMm, toMm, sign, byHand ?? 'scissor') : { lengthMm: nearest, by: 'clipper' }

@@ -104,6 +104,9 @@ function opensNext(now: readonly Said[], token: Said, after: Said | undefined): 
 function actOpens(now: readonly Said[], token: Said): boolean {
   // "don't shave the ears leave them": what is not to be done is whole by itself.
   if (!hasAct(now)) return true
+  // "a teddy face and a plume tail": a shape with its own zones, behind other ones.
+  if (token.is === 'shape' && token.zones.length > 0 && zoneAt(now) >= 0)
+    return now.at(-1)?.is !== 'filler' || now.some(({ is }) => is === 'and')
   return (now.at(-1)?.is === 'and' && IMPERATIVES.includes(token.is)) || !goesWith(now, token)
 }
 

@@ -160,7 +160,9 @@ function readPurpose(said: readonly Said[], { zones }: Place): Read {
   const there = zones.flatMap((key) => zonesOf(key))
   if (zones.length > 0 && !own.some((zone) => there.includes(zone)))
     return { question: 'what is to be done there for that? How many mm?' }
-  return { deeds: [{ do: 'purpose', purpose }], own }
+  const line = find(said, 'shape') ? readShape(said, own) : { deeds: [] }
+  if ('question' in line) return line
+  return { deeds: [{ do: 'purpose', purpose }, ...line.deeds], own }
 }
 
 function readPattern(said: readonly Said[]): Read {

@@ -64,6 +64,9 @@ const UNITS: Record<string, number> = {
 /** Words of numbers and units. */
 export const MEASURE_WORDS = [NUMBERS, PARTS, UNITS].flatMap((words) => Object.keys(words))
 
+/** A figure and nothing else: a blade where a zone is named, else an hour, an age, a price. */
+export const BARE_FIGURE = new RegExp(`^(a |an |the )?(\\d+|${Object.keys(NUMBERS).join('|')})$`, 'i')
+
 /** After these, `in` is no unit: "a 10 in the armpits". */
 const PLACES = ['the', 'her', 'his', 'its', 'their', 'front', 'between', 'armpits', 'there', 'case']
 /** A part with one of these behind it is a part of something, not of an inch: "half the length", "take half off". */
@@ -159,7 +162,8 @@ function unitAt(words: readonly string[], at: number): number | null {
 /** `between 1 and 1½ inches`, `10 to 12 mm`; with `or` it is asked which. */
 function rangeAt(words: readonly string[], from: number): Match | null {
   const opened = words[from] === 'between' || words[from] === 'from' || words[from] === 'either'
-  const start = opened ? from + 1 : from
+  const behind = opened ? from + 1 : from
+  const start = opened && isArticle(words[behind]) && measuredAt(words, behind) === null ? behind + 1 : behind
   const first = measuredAt(words, start) ?? numberAt(words, start)
   const joins = words[from] === 'between' ? ['and', 'to'] : ['to', 'or']
   const at = start + (first?.used ?? 0)

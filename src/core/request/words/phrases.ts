@@ -17,7 +17,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
   ],
   ['off|off of|taking off|taking off of|taken off|take off|take off of|take from|off from|come off', { is: 'off' }],
   [
-    'off the floor|off the ground|off the table|off the carpet|clear of the floor|clear of the ground|above the floor|above the ground|from the floor|from the ground|not dragging|not dragging on the floor|not touching the floor|not touching the ground|clearing the floor|clearing the ground|clear the floor|clear the ground|short of the floor|not sweep the floor|not sweeping the floor|doesnt drag|does not drag|doesnt drag on the floor|doesnt touch the floor|does not touch the floor|dont drag|stops dragging|up off the floor|up off the ground|doesnt sweep the floor|dont touch the floor|wont drag',
+    'lift off the floor|lifted off the floor|lift off the ground|off the floor|off the ground|off the table|off the carpet|clear of the floor|clear of the ground|above the floor|above the ground|from the floor|from the ground|not dragging|not dragging on the floor|not touching the floor|not touching the ground|clearing the floor|clearing the ground|clear the floor|clear the ground|short of the floor|not sweep the floor|not sweeping the floor|doesnt drag|does not drag|doesnt drag on the floor|doesnt touch the floor|does not touch the floor|dont drag|stops dragging|up off the floor|up off the ground|doesnt sweep the floor|dont touch the floor|wont drag',
     { is: 'clear' },
   ],
   [
@@ -42,7 +42,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
     { is: 'rest' },
   ],
   ['than|compared to|compared with', { is: 'than' }],
-  ['and|plus|as well as|also|then|&|+|and also|and then', { is: 'and' }],
+  ['and|adn|plus|as well as|also|then|&|+|and also|and then', { is: 'and' }],
   ['but|though|while|whereas|however|although|so|so please|and so|meanwhile|;', { is: 'break' }],
   ['because|cause|cos|coz|since|seeing as|as he|as she|as they|in case', { is: 'because' }],
   [
@@ -50,7 +50,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
     { is: 'correct' },
   ],
   [
-    'not|no|must not|mustnt|dont|do not|doesnt|does not|didnt|never|nothing|none|without|wont|will not|cannot|cant|shouldnt|should not|isnt|arent|neither|nor|no need to|no need for|no need|neednt|doesnt need|dont need|do not need|dont want|do not want|doesnt want|would not|wouldnt|dont like|avoid|stop|hardly|not any|not to|without any|no more|rather not|refuse|against having',
+    'not|no|did not|didnt|must not|mustnt|dont|do not|doesnt|does not|never|nothing|none|without|wont|will not|cannot|cant|shouldnt|should not|isnt|arent|neither|nor|no need to|no need for|no need|neednt|doesnt need|dont need|do not need|dont want|do not want|doesnt want|would not|wouldnt|dont like|avoid|stop|hardly|not any|not to|without any|no more|rather not|refuse|against having',
     { is: 'not' },
   ],
   ['instead of|rather than|in place of|and not|as opposed to', { is: 'instead' }],
@@ -153,7 +153,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
     { is: 'shortest' },
   ],
   [
-    'trim|trimmed|trimming|touched|scissoring|clipping|cutting|clear|cleared|clip|clipped|clear out|cleared out|cut|scissor|scissored|clean up|clean out|cleaned up|snip|snipped',
+    'trim|trimmed|trimming|touching|touched|scissoring|clipping|cutting|clear|cleared|clip|clipped|clear out|cleared out|cut|scissor|scissored|clean up|clean out|cleaned up|snip|snipped',
     { is: 'trim' },
   ],
   [

@@ -2,6 +2,7 @@ import type { Side, ZoneKey } from '../../zones'
 import { clauseOf, clausesOf, spanOf, type Clause } from './clauses'
 import { contradictions } from './contradictions'
 import { readActs } from './grammar'
+import { BARE_FIGURE } from './measures'
 import { aboutOf } from './remarks'
 import type { Reading } from './reading'
 import { sayZones } from './sayZones'
@@ -17,6 +18,7 @@ interface Course {
   waiting: Clause[]
   /** The zones that were named last: what "it" and "them" stand for. */
   last: readonly ZoneKey[]
+  lastSide: Side | null
   /** Zones are named somewhere, or more than one thing is wished: a wish of no zone is not said of the whole dog. */
   zoned: boolean
 }
@@ -27,7 +29,7 @@ export function readClauses(text: string, names: readonly string[]): Reading {
   const reading: Reading = { spoken: [], unclear: [], chatter: [], remarks: [] }
   const acting = clauses.filter(({ acts }) => acts.some(({ is }) => is !== 'same' && is !== 'pattern'))
   const zoned = clauses.some(({ zones }) => zones.length > 0) || acting.length > 1
-  const course: Course = { text, reading, waiting: [], last: [], zoned }
+  const course: Course = { text, reading, waiting: [], last: [], lastSide: null, zoned }
   for (const clause of clauses) readOne(course, clause)
   for (const clause of course.waiting)
     ask(course, [clause], {
@@ -54,13 +56,11 @@ function withNames(said: readonly Said[], names: readonly string[]): Said[] {
   })
 }
 
-const FIGURE = /^(a |an |the )?\d+$/i
-
 /** "10 mm on the legs, sorry, 13": the figure that takes another's place is in its unit, and no tool. */
 function inSameUnit(clause: Clause, last: Spoken | undefined): Clause {
   if (clause.link !== 'correct' || last?.deed.do !== 'length' || !/mm|mil/i.test(last.words)) return clause
   const said = clause.said.map((token): Said => {
-    if (!FIGURE.test(token.words) || (token.is !== 'tool' && token.is !== 'ask')) return token
+    if (!BARE_FIGURE.test(token.words) || (token.is !== 'tool' && token.is !== 'ask')) return token
     const { words, from, to, not, slip } = token
     return { is: 'length', lengthMm: Number(/\d+/.exec(words)?.[0]), words, from, to, not, slip }
   })
@@ -84,7 +84,12 @@ function readOne(course: Course, typed: Clause): void {
     if (question) ask(course, clauses, question, zones)
     else if (clause.not !== null && clause.acts.length === 0) readDenied(course, clauses, zones)
     else readWish(course, clauses, zones)
-    if (zones.length > 0 && !zones.includes('all')) course.last = zones
+    const compared = comparedIn(clause.said)
+    const named = zones.filter((zone) => zone !== 'all' && !compared.includes(zone))
+    if (named.length > 0) {
+      course.last = named
+      course.lastSide = clause.side
+    }
   }
 }
 
@@ -132,6 +137,22 @@ function widen(span: Span, said: readonly Said[], text: string): void {
   span.words = text.slice(span.from, span.to)
 }
 
+const IS = /^(is|are|was|were)$/i
+const SHOULD = /^(should|could|can|to|be|need|needs|want|wants|like|prefer|would|must|this time|please)$/i
+
+/** "her left leg is thinner": how it is, and perhaps no wish; "too long" is one. */
+function isTold(said: readonly Said[], acts: readonly Said[]): boolean {
+  const [change] = acts
+  if (
+    acts.length !== 1 ||
+    change?.is !== 'change' ||
+    /^(too|over|got|getting|grown|not|scalped|less)/i.test(change.words)
+  )
+    return false
+  const before = said.slice(0, said.indexOf(change))
+  return before.some(({ words }) => IS.test(words)) && !said.some(({ words }) => SHOULD.test(words))
+}
+
 /** With "leave", these only say how a zone stays. */
 const STAYS = ['long', 'fluffy', 'shaggy', 'full', 'nice', 'pretty', 'soft', 'natural']
 
@@ -171,6 +192,8 @@ function questionIn({ said, acts, not, side }: Clause, zones: readonly ZoneKey[]
       question: `"${said[denies]?.words ?? 'not'}" leaves it open. What is wanted?`,
       readings: zones.length > 0 ? [`leave ${sayZones(zones)}`] : [],
     }
+  if (isTold(said, acts))
+    return { question: 'is it so, or should it be?', readings: zones.length > 0 ? [`leave ${sayZones(zones)}`] : [] }
   const praise = said.find(({ is }) => is === 'praise')
   if (praise && acts.length === 0)
     return { question: 'the same again?', readings: [`${sayZones(zones)} same as last time`] }
@@ -184,7 +207,9 @@ function readDenied(course: Course, clauses: readonly Clause[], zones: ZoneKey[]
   const denied = clause.denied.map(({ is }) => is)
   const place = zones.length === 0 && clause.it ? [...course.last] : zones
   const before = course.reading.spoken.at(-1)
-  if (place.length === 0 && before && deniesAnother(before.deed, clause.denied))
+  const isWithin = (some: readonly ZoneKey[], all: readonly ZoneKey[]) => some.every((zone) => all.includes(zone))
+  const ofTheSame = before && (isWithin(place, before.zones) || isWithin(before.zones, place))
+  if (before && ofTheSame && clause.denied.length > 0 && deniesAnother(before.deed, clause.denied))
     return widen(before, clause.said, course.text)
   const touches = denied.every((is) => UNTOUCHED.includes(is))
   // "no beard" may mean off with it, or no wish for one.
@@ -258,8 +283,8 @@ function whichZones(course: Course, clause: Clause): Asked {
 /** A bare figure is a blade where a zone is named; on a whole dog it is asked about. */
 function bareFigure({ acts }: Clause): Asked | null {
   const figure = acts[0]
-  if (figure?.is !== 'tool' || !FIGURE.test(figure.words)) return null
-  const number = /\d+/.exec(figure.words)?.[0] ?? ''
+  if (figure?.is !== 'tool' || !BARE_FIGURE.test(figure.words)) return null
+  const number = figure.words.replace(/^(an?|the) /i, '')
   return {
     question: 'that blade on the whole dog, or mm?',
     readings: [`${number} blade all over`, `${number} mm all over`],
@@ -335,7 +360,8 @@ function speak(course: Course, clauses: readonly Clause[], zones: readonly ZoneK
   // Of "the same, except …" the exception is a change of what was the same.
   if (clauses.at(-1)?.link === 'except' && last && last.deed.do !== 'same') last.except.push(...zones)
   const slips = said.flatMap(({ slip, words }) => (slip === null ? [] : [`"${words}" read as ${slip}`]))
-  const side: Side | null = clauses.map((clause) => clause.side).find((each) => each !== null) ?? null
+  const pointed = clauses.every((clause) => clause.zones.length === 0) && clauses.some(({ it }) => it)
+  const side = clauses.map((clause) => clause.side).find((each) => each !== null) ?? (pointed ? course.lastSide : null)
   const except = clauses.flatMap((clause) => clause.except)
   const only =
     clauses.some((clause) => clause.only) &&

@@ -1,5 +1,4 @@
-import type { Side, ZoneKey } from '../../zones'
-import { isPaired, zonesOf } from '../../zones'
+import { ZONES, isPaired, zonesOf, type Side, type ZoneId, type ZoneKey } from '../../zones'
 import type { Trigger } from '../../stages'
 import type { Clause } from './clauses'
 import type { Said } from './spoken'
@@ -47,7 +46,8 @@ const grades = (said: readonly Said[]): number[] =>
 /** What a remark is about; null where it does not say of what, so that it has to be asked. */
 export function aboutOf({ said, zones, side }: Clause): Remark['about'] | null {
   const ill = said.find((token): token is Said & { is: 'ill' } => token.is === 'ill')
-  const named = zones.length > 0 ? (zonesOf(zones[0] ?? 'all')[0] ?? null) : null
+  const [key] = zones
+  const named = key === undefined ? null : ((isZone(key) ? key : zonesOf(key)[0]) ?? null)
   // "her left ear smells" says of which zone by itself.
   const place = named ?? (ill?.health.startsWith('ear-') ? 'ear-canal' : null)
   if (ill) return { kind: 'health', health: ill.health, zone: place, side: sideAt(place, side) }
@@ -59,8 +59,9 @@ export function aboutOf({ said, zones, side }: Clause): Remark['about'] | null {
   return said.some(({ is }) => is === 'matted') ? { kind: 'mats', zone } : { kind: 'care', zone }
 }
 
-const sideAt = (zone: ReturnType<typeof zonesOf>[number] | null, side: Side | null): Side | null =>
-  zone !== null && isPaired(zone) ? side : null
+const isZone = (key: ZoneKey): key is ZoneId => (ZONES as readonly ZoneKey[]).includes(key)
+
+const sideAt = (zone: ZoneId | null, side: Side | null): Side | null => (zone !== null && isPaired(zone) ? side : null)
 
 function triggerOf(said: readonly Said[], zones: readonly ZoneKey[]): Trigger | null {
   const words = said.map(({ words: each }) => each).join(' ')

@@ -9,6 +9,8 @@ interface Here {
   after: Said | undefined
 }
 
+const MEASURES: readonly Said['is'][] = ['length', 'range', 'tool', 'ask']
+
 const filler = ({ token }: Here): Said => ({ ...token, is: 'filler' })
 
 function sideOf({ token, word, next }: Here): Said | null {
@@ -31,10 +33,30 @@ const RULES: readonly ((here: Here) => Said | null)[] = [
     (word === 'less' || word === 'more') && before?.is === 'length'
       ? { ...token, is: 'change', longer: word === 'more' }
       : null,
+  // "the body can lose 10 mm" is that much off; "take the chest down" is shorter.
+  ({ token, word, after }) => (word === 'lose' && after?.is === 'length' ? { ...token, is: 'off' } : null),
+  ({ token, word, before }) =>
+    word === 'down' && before?.is === 'zone' ? { ...token, is: 'change', longer: false } : null,
   // "all the feathering" is the feathering.
   (here) => (here.token.is === 'zone' && here.word === 'all' && here.after?.is === 'zone' ? filler(here) : null),
-  // "no, leave them" takes back.
-  ({ token, word, next }) => (word === 'no' && next?.is === 'break' ? { ...token, is: 'correct' } : null),
+  // "no, leave them" takes back, and so does "…, no the pads".
+  ({ token, word, before, next }) =>
+    word === 'no' &&
+    (next?.is === 'break' || (before?.is === 'break' && /^(the|his|her|just)$/i.test(next?.words ?? '')))
+      ? { ...token, is: 'correct' }
+      : null,
+  // "I like his beard" is praise; "legs like the body" compares.
+  ({ token, word, before }) =>
+    word === 'like' && /^(i|we|she|he|they|you|really|do)$/i.test(before?.words ?? '')
+      ? { ...token, is: 'chat' }
+      : null,
+  // "under her armpit" is a place, "under 10 mm" a bound.
+  (here) =>
+    here.token.is === 'bound' &&
+    /^(under|below|above)$/.test(here.word) &&
+    !MEASURES.includes(here.after?.is ?? 'break')
+      ? filler(here)
+      : null,
   sideOf,
   // "like" alone compares with a zone, or says nothing.
   (here) =>

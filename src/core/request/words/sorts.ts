@@ -1,5 +1,6 @@
 import type { Clause } from './clauses'
 import { isAct } from './grammar'
+import { BARE_FIGURE } from './measures'
 import type { Said } from './spoken'
 
 /** What a clause is, before it is known what it wants. */
@@ -73,15 +74,15 @@ const isThanks = (said: readonly Said[], acts: readonly Said[], zones: number): 
 const isDate = (said: readonly Said[], zones: number): boolean =>
   zones === 0 &&
   has(said, 'chat') &&
-  said.every((token) => !isAct(token) || (token.is === 'tool' && /^(a |the )?\d+$/.test(token.words))) &&
-  said.every(({ is, words }) => is !== 'ask' || /^\d+$/.test(words))
+  said.every((token) => !isAct(token) || (token.is === 'tool' && BARE_FIGURE.test(token.words))) &&
+  said.every(({ is, words }) => is !== 'ask' || BARE_FIGURE.test(words))
 
 const isChat = (said: readonly Said[]): boolean =>
   count(said, 'chat') > 0 &&
   !has(said, 'turning', 'side', 'lay', 'only', 'rest', 'verb') &&
   !said.some(({ is, words }) => is === 'ask' && ASKED.test(words))
 /** Of what is asked about, these are said of a day as well. */
-const ASKED = /^(short|long|trim|cut|shape|clip)/i
+const ASKED = /^(short|long|trim|cut|shape|clip|full)|haircut|groom|makeover|make over|works|good (trim|cut)/i
 
 /** Of no zone and no wish: chatter where it is made of words that are known for it. */
 function sortOfRest(said: readonly Said[]): Sort {

@@ -3,7 +3,7 @@ import { redirect } from 'next/navigation'
 import { planView } from '@/service/booking/planView'
 import { Frame } from '@/ui/frame/Frame'
 import { PlanDesk } from '@/ui/plan/PlanDesk'
-import { keepWishes, startBench } from '../../../actions'
+import { keepRemark, keepWishes, startBench } from '../../../actions'
 import { found, idOf } from '../../../addresses'
 import { theHouse } from '../../../theHouse'
 
@@ -16,7 +16,7 @@ export default async function PlanPage({ params }: { params: Promise<{ bookingId
   if (view.begunVisitId !== null) redirect(`/visits/${view.begunVisitId}/bench`)
   return (
     <Frame here="Dogs" house={house}>
-      <PlanDesk view={view} acts={{ keep: keepWishes, begin: startBench }} />
+      <PlanDesk view={view} acts={{ keep: keepWishes, begin: startBench, remark: keepRemark }} />
     </Frame>
   )
 }

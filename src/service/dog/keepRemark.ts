@@ -1,0 +1,32 @@
+import { z } from 'zod'
+import { isForFile, withRemark } from '@/core/dog'
+import { Remark } from '@/core/request'
+import { refuse, type Result } from '@/core/result'
+import { readBooking } from '@/data/bookings'
+import { inTransaction } from '@/data/connection'
+import { fileOf, holdDog, type Dog } from '@/data/dogs'
+import type { OpenHouse } from '../house/openHouse'
+import { keepFile } from './changeDogFile'
+
+export const RemarkAsked = z.strictObject({
+  bookingId: z.number().int().positive(),
+  words: Remark.shape.words.max(4000),
+  about: Remark.shape.about,
+})
+
+/** Keeps what an owner said of a dog's health or temper in its file, with their words. @returns what the file then says */
+export function keepRemark(
+  { bookingId, words, about }: z.infer<typeof RemarkAsked>,
+  { time, nowMs, nameOf }: OpenHouse,
+): Promise<Result<Pick<Dog, 'health' | 'behaviour'>>> {
+  return inTransaction(async () => {
+    const booking = await readBooking(bookingId)
+    const dog = booking && (await holdDog(booking.dogId))
+    if (!booking || !dog) return refuse('bookingId', 'This booking is not in the book.')
+    if (!isForFile(about)) return refuse('about', 'This is no finding and no grade.')
+    const file = fileOf(dog)
+    const { health, behaviour } = withRemark(file, about, words, time.day(nowMs))
+    const kept = await keepFile(dog, { ...file, health, behaviour }, nameOf(booking.staffId), nowMs)
+    return kept.ok ? { ok: true, value: { health, behaviour } } : kept
+  })
+}
