@@ -1,4 +1,4 @@
-import { breadth, zonesOf, type ZoneKey } from '../../zones'
+import { breadth, zonesOf, type ZoneId } from '../../zones'
 import type { Reading } from './reading'
 import type { Deed, Spoken } from './spoken'
 
@@ -15,24 +15,35 @@ const isBeside = (a: Deed, b: Deed): boolean => {
   return BESIDE.includes(a.do) || BESIDE.includes(b.do)
 }
 
-const widest = (zones: readonly ZoneKey[]): number => Math.max(...zones.map(breadth))
+/** A wish with what it is compared by, worked out once: a long message has many pairs. */
+interface Compared {
+  one: Spoken
+  deed: string
+  widest: number
+  zones: ReadonlySet<ZoneId>
+}
 
-function clash(a: Spoken, b: Spoken): boolean {
-  if (JSON.stringify(a.deed) === JSON.stringify(b.deed) || isBeside(a.deed, b.deed)) return false
-  if (a.side !== null && b.side !== null && a.side !== b.side) return false
-  if ((a.side === null) !== (b.side === null)) return false
-  if (widest(a.zones) !== widest(b.zones)) return false
-  const there = new Set(a.zones.flatMap((key) => zonesOf(key)))
-  return b.zones
-    .flatMap((key) => zonesOf(key))
-    .some((zone) => there.has(zone) && ![...a.except, ...b.except].includes(zone))
+const compared = (one: Spoken): Compared => {
+  const except = one.except.flatMap((key) => zonesOf(key))
+  return {
+    one,
+    deed: JSON.stringify(one.deed),
+    widest: Math.max(...one.zones.map(breadth)),
+    zones: new Set(one.zones.flatMap((key) => zonesOf(key)).filter((zone) => !except.includes(zone))),
+  }
+}
+
+function clash(a: Compared, b: Compared): boolean {
+  if (a.widest !== b.widest || a.one.side !== b.one.side || a.deed === b.deed) return false
+  if (isBeside(a.one.deed, b.one.deed)) return false
+  for (const zone of b.zones) if (a.zones.has(zone)) return true
+  return false
 }
 
 /** Two wishes that exclude each other, neither taken back: both are asked about, with both readings. */
 export function contradictions(reading: Reading, text: string): Reading {
-  const against = reading.spoken.map(
-    (one, at) => reading.spoken.slice(0, at).find((other) => clash(other, one)) ?? null,
-  )
+  const all = reading.spoken.map(compared)
+  const against = all.map((one, at) => all.find((other, before) => before < at && clash(other, one))?.one ?? null)
   const out = new Set(reading.spoken.filter((one, at) => against[at] !== null || against.includes(one)))
   const unclear = reading.spoken.flatMap((one, at) => {
     const other = against[at]
@@ -40,16 +51,8 @@ export function contradictions(reading: Reading, text: string): Reading {
     const from = Math.min(one.from, other.from)
     const to = Math.max(one.to, other.to)
     const question = `"${other.words}" and "${one.words}" exclude each other. Which?`
-    return [
-      {
-        words: text.slice(from, to),
-        from,
-        to,
-        question,
-        readings: [other.words, one.words],
-        zones: [...new Set([...other.zones, ...one.zones])],
-      },
-    ]
+    const zones = [...new Set([...other.zones, ...one.zones])]
+    return [{ words: text.slice(from, to), from, to, question, readings: [other.words, one.words], zones }]
   })
   return {
     ...reading,

@@ -60,7 +60,8 @@ function withNames(said: readonly Said[], names: readonly string[]): Said[] {
 function inSameUnit(clause: Clause, last: Spoken | undefined): Clause {
   if (clause.link !== 'correct' || last?.deed.do !== 'length' || !/mm|mil/i.test(last.words)) return clause
   const said = clause.said.map((token): Said => {
-    if (!BARE_FIGURE.test(token.words) || (token.is !== 'tool' && token.is !== 'ask')) return token
+    if (!/^\D*\d+$/.test(token.words) || !BARE_FIGURE.test(token.words)) return token
+    if (token.is !== 'tool' && token.is !== 'ask') return token
     const { words, from, to, not, slip } = token
     return { is: 'length', lengthMm: Number(/\d+/.exec(words)?.[0]), words, from, to, not, slip }
   })
@@ -368,8 +369,8 @@ function speak(course: Course, clauses: readonly Clause[], zones: readonly ZoneK
     !zones.includes('all') &&
     !course.reading.spoken.some(({ deed }) => deed.do === 'same')
   for (const deed of deeds) {
-    const again = course.reading.spoken.find((each) => isSameWish(each, zones, deed, side))
-    if (again && course.reading.spoken.at(-1) === again) {
+    const again = course.reading.spoken.at(-1)
+    if (again && isSameWish(again, zones, deed, side)) {
       widen(again, said, course.text)
       continue
     }

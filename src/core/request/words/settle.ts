@@ -68,8 +68,9 @@ const RULES: readonly ((here: Here) => Said | null)[] = [
 /** The token at a place as its neighbours settle it. */
 export function settled(said: readonly Said[], at: number): Said {
   const token = said[at] as Said
-  const after = said.slice(at + 1).find(({ is }) => is !== 'filler')
-  const here = { token, word: token.words.toLowerCase(), before: said[at - 1], next: said[at + 1], after }
+  let next = at + 1
+  while (said[next]?.is === 'filler') next++
+  const here = { token, word: token.words.toLowerCase(), before: said[at - 1], next: said[at + 1], after: said[next] }
   for (const rule of RULES) {
     const other = rule(here)
     if (other) return other

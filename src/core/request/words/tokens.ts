@@ -1,7 +1,7 @@
 import { MEASURE_WORDS, lengthAt, type Match } from './measures'
 import { PHRASES, PURPOSES } from './phrases'
 import { settled } from './settle'
-import { OFTEN_SLIPPED, nearWords } from './slips'
+import { OFTEN_SLIPPED, nearWords, slipIndex } from './slips'
 import { SMALL_WORDS } from './smallWords'
 import type { Said, Token } from './spoken'
 import { wordsIn, type Word } from './text'
@@ -48,7 +48,7 @@ export function tokensOf(text: string): Said[] {
 /** The word that was meant, where the hand slipped by one letter; null where it is known, or nothing is near. */
 function slipOf({ text }: Word): string | null {
   if (KNOWN_WORDS.has(text)) return null
-  const near = nearWords(text, SLIPPED)
+  const near = nearWords(text, SLIPS)
   const meant = new Set(near.map((word) => LEXICON.get(word) ?? word))
   return meant.size === 1 ? (near[0] ?? null) : null
 }
@@ -59,8 +59,10 @@ const KNOWN_WORDS = new Set([
   ...TOOL_WORDS,
 ])
 /** Only the names of zones, and the commonest deeds, are looked for behind a slip. */
-const SLIPPED = new Set(
-  [...ZONE_NAMES.flatMap(([names]) => names.split(/[| ]/)), ...OFTEN_SLIPPED].filter((word) => word.length >= 4),
+const SLIPS = slipIndex(
+  new Set(
+    [...ZONE_NAMES.flatMap(([names]) => names.split(/[| ]/)), ...OFTEN_SLIPPED].filter((word) => word.length >= 4),
+  ),
 )
 
 function matchAt(words: readonly string[], at: number): Match {
