@@ -1,7 +1,7 @@
 import { useEffect, useEffectEvent, useState } from 'react'
 import { z } from 'zod'
 import { Case } from '@/core/plan'
-import { forgetDraft, readDraft } from '../device/drafts'
+import { forgetTyped, readTyped } from '../device/typed'
 
 const Part = Case.pick({
   request: true,
@@ -46,17 +46,14 @@ export function useStrayDraft(
 ): Stray | null {
   const [stray, setStray] = useState<Part | null>(null)
   const goOn = useEffectEvent(take)
-  const letGo = () => forgetDraft(houseKey, page).catch(() => undefined)
+  const showStray = useEffectEvent(setStray)
   useEffect(() => {
-    const find = async () => {
-      const read = Draft.safeParse(await readDraft(houseKey, page))
-      if (!read.success) return
-      const { part } = read.data
-      if (isSame(part, partOf(start))) return void (await forgetDraft(houseKey, page))
-      if (read.data.version === version) goOn({ ...start, ...part })
-      else setStray(part)
-    }
-    find().catch(() => undefined)
+    const read = Draft.safeParse(readTyped(houseKey, page))
+    if (!read.success) return
+    const { part } = read.data
+    if (isSame(part, partOf(start))) forgetTyped(houseKey, page)
+    else if (read.data.version === version) goOn({ ...start, ...part })
+    else showStray(part)
     // Looked for once, when the page opens.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
@@ -69,7 +66,7 @@ export function useStrayDraft(
     },
     letGo: () => {
       setStray(null)
-      void letGo()
+      forgetTyped(houseKey, page)
     },
   }
 }

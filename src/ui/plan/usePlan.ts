@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState, type RefObject } from 'react'
 import { Case, coatToday, makePlan } from '@/core/plan'
 import { problemsOf, type Result } from '@/core/result'
-import { forgetDraft, keepDraft } from '../device/drafts'
+import { forgetTyped, keepTyped } from '../device/typed'
 import { useHistory } from '../history/useHistory'
 import { draftOf, useStrayDraft } from './planDraft'
 
@@ -45,7 +45,7 @@ export function usePlan(view: Start, keep: KeepWishes) {
       return kept.then((state) => {
         // An answer to an older change says nothing of the newer one that still waits to be sent.
         if (latest.current === kept && (newest.current === changed || state.state === 'refused')) setKeeping(state)
-        if (state.state === 'kept' && newest.current === changed) void forgetDraft(houseKey, page).catch(() => {})
+        if (state.state === 'kept' && newest.current === changed) forgetTyped(houseKey, page)
         return state
       })
     },
@@ -55,7 +55,7 @@ export function usePlan(view: Start, keep: KeepWishes) {
     if (newest.current === now) return
     newest.current = now
     setKeeping({ state: 'keeping' })
-    void keepDraft(houseKey, page, draftOf(now, version.current)).catch(() => {})
+    keepTyped(houseKey, page, draftOf(now, version.current))
     const timer = setTimeout(() => void inTurn(now), KEEP_AFTER_MS)
     return () => clearTimeout(timer)
   }, [now, inTurn, houseKey, page])
@@ -79,6 +79,8 @@ export function usePlan(view: Start, keep: KeepWishes) {
         return problemsOf(checked.error)
           .map(({ sentence }) => sentence)
           .join(' ')
+      // Before it is painted: a page may be closed in the next moment.
+      keepTyped(houseKey, page, draftOf(checked.data, version.current))
       put(checked.data, stroke)
       return null
     },
