@@ -12,6 +12,8 @@ export interface Proposal {
 }
 
 export interface ProposalsAsked {
+  /** The dog, where it is known: it comes once a day, and is no company to itself. */
+  dogId?: number
   slotMin: number
   /** The first day that may be proposed. */
   from: string
@@ -75,7 +77,8 @@ interface Start {
 }
 
 function startsOn(day: string, asked: ProposalsAsked): Start[] {
-  const { from, around = from, opening, people, taken, busy = [], usualStaffId } = asked
+  const { from, around = from, opening, people, taken, busy = [], usualStaffId, dogId } = asked
+  if (taken.some((each) => each.day === day && each.dogId === dogId)) return []
   const off = daysBetween(around, day)
   const away = off < 0 ? -off * COSTS.dayBefore : off
   return people.flatMap(({ id, work, slotMin = asked.slotMin }) => {

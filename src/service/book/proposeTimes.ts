@@ -42,6 +42,7 @@ export async function proposeTimes(
   })
   const usual = (await readLastSlots([dog.id])).get(dog.id)
   const found = proposals({
+    dogId: dog.id,
     ...(usual ? { usualStaffId: usual.staffId } : {}),
     slotMin: 0,
     from: tomorrow,
