@@ -50,7 +50,7 @@ describe('the starts that are proposed', () => {
   it('are never on a day on which the dog comes already: it is no company to itself', () => {
     const own = { dogId: 70, householdId: 7, taken: [taken(720, 840, { day: '2026-11-26' })] }
     expect(said(own).map((each) => each.slice(0, 10))).toEqual(['2026-11-25', '2026-11-27', '2026-12-02'])
-    expect(said({ ...own, dogId: 71 })[0]).toContain('2026-11-26 14:00 1 beside Dabchick')
+    expect(said({ ...own, dogId: 71 })[0]).toContain('2026-11-26 09:45 1 beside Dabchick')
   })
   it('stand beside a dog of the same household first, one trip', () =>
     expect(said({ householdId: 7, taken: [taken(600, 720, { day: '2026-11-26' })] })[0]).toBe(
