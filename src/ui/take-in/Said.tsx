@@ -8,14 +8,18 @@ import { AGREEMENTS, type AgreementId } from '@/core/household'
 import { ASKED_HEALTH, ASKED_TRIGGERS, SAID_MATS, type Call, type Called } from '@/core/intake'
 import { patternLabel } from '@/core/patterns'
 import type { Plan } from '@/core/plan'
-import { markedWords } from '@/core/request'
+import { markedWords, readWords } from '@/core/request'
 import { NumberField } from '../field/NumberField'
 import { TextField } from '../field/TextField'
 import fields from '../field/field.module.css'
 import { MarkedText } from '../words/MarkedText'
 import styles from './takeIn.module.css'
 
-const NOTHING_READ = { understood: [], questions: [], remarks: [], chatter: [] }
+/** What the words are taken for before there is a dog to plan for. */
+function readAlone(words: string) {
+  const { spoken, unclear, remarks, chatter } = readWords(words)
+  return { understood: spoken, questions: unclear, remarks, chatter }
+}
 
 interface SaidProps {
   call: Call
@@ -116,7 +120,7 @@ export function Said({ call, set, called, plan, faultOf }: SaidProps) {
           id={words}
           rows={3}
           words={call.words}
-          pieces={markedWords(call.words, plan ?? NOTHING_READ)}
+          pieces={markedWords(call.words, plan ?? readAlone(call.words))}
           placeholder="half an inch all over, ears as they are"
           onWords={(typed) => set({ words: typed })}
         />

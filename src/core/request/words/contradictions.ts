@@ -1,4 +1,5 @@
 import { breadth, zonesOf, type ZoneId } from '../../zones'
+import { inPlace } from './inPlace'
 import type { Reading } from './reading'
 import type { Deed, Spoken } from './spoken'
 
@@ -52,7 +53,8 @@ export function contradictions(reading: Reading, text: string): Reading {
     const to = Math.max(one.to, other.to)
     const question = `"${other.words}" and "${one.words}" exclude each other. Which?`
     const zones = [...new Set([...other.zones, ...one.zones])]
-    return [{ words: text.slice(from, to), from, to, question, readings: [other.words, one.words], zones }]
+    const readings = [other, one].flatMap((each) => inPlace(each.words, each.zones, true) ?? [])
+    return [{ words: text.slice(from, to), from, to, question, readings, zones }]
   })
   return {
     ...reading,

@@ -10,6 +10,7 @@ import { lengthWant, put, putSide, wishAt, type Wish, type Wishes } from '../wis
 import { changed } from './changed'
 import { lengthNow, wantWithin } from './lengthsIn'
 import { PURPOSE_FACTS } from './purposes'
+import { sayZones } from './sayZones'
 import type { Deed, Spoken } from './spoken'
 
 /** A wish at its zones, with everything it is done from. */
@@ -206,12 +207,16 @@ function like(doing: Doing, { of, byMm, change: longer }: Of<'like'>): Answered 
   if (high - low > ALIKE_MM)
     return {
       question: `those are ${figureMm(low)} to ${figureMm(high)} mm. Which?`,
-      readings: [low, high].map((mm) => `${figureMm(mm)} mm`),
+      readings: [low, high].map((mm) => `${figureMm(mm)} mm on ${sayZones(doing.said.zones)}`),
     }
   const step: Extract<Deed, { do: 'change' }> = { do: 'change', longer: longer ?? false, much: 'plain', byMm: null }
   const stepMm = changed({ method: 'clip', zone: others[0] ?? 'back', lengthMm: low }, step, doing.asked.kit)?.lengthMm
+  if (longer !== null && stepMm === undefined)
+    return { question: `the kit has nothing ${longer ? 'longer' : 'shorter'}. How many mm?` }
   const lengthMm = longer === null ? Math.max(0.5, Number((low + byMm).toFixed(2))) : (stepMm ?? low)
-  return { ...each(doing, (zone) => lengthHere(doing, zone, lengthMm), `${figureMm(lengthMm)} mm`), lengthMm }
+  const compared = byMm === 0 && longer === null ? `, as long as ${sayZones(of)}` : ''
+  const means = `${figureMm(lengthMm)} mm${compared}`
+  return { ...each(doing, (zone) => lengthHere(doing, zone, lengthMm), means), lengthMm }
 }
 
 function clear(doing: Doing, clearMm: number): Answered {

@@ -12,7 +12,7 @@ export interface Piece {
 }
 
 export interface ReadWords {
-  understood: readonly Understood[]
+  understood: readonly Pick<Understood, 'from' | 'to' | 'zones'>[]
   questions: readonly Question[]
   remarks: readonly Remark[]
   chatter: readonly Chatter[]

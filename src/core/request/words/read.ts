@@ -3,6 +3,7 @@ import { clauseOf, clausesOf, spanOf, type Clause } from './clauses'
 import { contradictions } from './contradictions'
 import { readActs } from './grammar'
 import { BARE_FIGURE } from './measures'
+import { inPlace } from './inPlace'
 import { aboutOf } from './remarks'
 import type { Reading } from './reading'
 import { sayZones } from './sayZones'
@@ -400,5 +401,6 @@ function ask(
     const corrected = lastItem(course.reading)
     if (corrected) takeBack(course, corrected, zones)
   }
-  course.reading.unclear.push({ ...spanOf(said, course.text), question, readings: [...readings], zones: [...zones] })
+  const placed = readings.flatMap((reading) => inPlace(reading, zones, course.zoned) ?? [])
+  course.reading.unclear.push({ ...spanOf(said, course.text), question, readings: placed, zones: [...zones] })
 }

@@ -37,6 +37,8 @@ const RULES: readonly ((here: Here) => Said | null)[] = [
   ({ token, word, after }) => (word === 'lose' && after?.is === 'length' ? { ...token, is: 'off' } : null),
   ({ token, word, before }) =>
     word === 'down' && before?.is === 'zone' ? { ...token, is: 'change', longer: false } : null,
+  // "60 mm long" says the length once.
+  (here) => (here.word === 'long' && here.before?.is === 'length' ? filler(here) : null),
   // "all the feathering" is the feathering.
   (here) => (here.token.is === 'zone' && here.word === 'all' && here.after?.is === 'zone' ? filler(here) : null),
   // "no, leave them" takes back, and so does "…, no the pads".

@@ -1,0 +1,22 @@
+import type { ZoneKey } from '../../zones'
+import { sayZones } from './sayZones'
+import type { Said } from './spoken'
+import { tokensOf } from './tokens'
+
+const namesZone = (token: Said): boolean => token.is === 'zone' || (token.is === 'shape' && token.zones.length > 0)
+/** These are a whole dog's by themselves. */
+const isWhole = ({ is }: Said): boolean => is === 'same' || is === 'pattern' || is === 'season'
+
+/**
+ * What may be meant, in words that stand by themselves: an answer is read alone, and must not reach further than what was
+ * asked about.
+ * @returns null where nobody knows where it would be
+ */
+export function inPlace(reading: string, zones: readonly ZoneKey[], zoned: boolean): string | null {
+  const said = tokensOf(reading)
+  if (said.some(namesZone)) return reading
+  if (zones.length > 0)
+    return / off$/.test(reading) ? `${reading} ${sayZones(zones)}` : `${reading} on ${sayZones(zones)}`
+  if (said.some(isWhole)) return reading
+  return zoned ? null : `${reading} all over`
+}
