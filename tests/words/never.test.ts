@@ -4,11 +4,12 @@ import { makePlan, type Case } from '@/core/plan'
 import { readWords } from '@/core/request'
 import { BLADES, COMBS } from '@/core/lengths'
 import { zonesOf, type ZoneId, type ZoneKey } from '@/core/zones'
+import { namesIn } from '@/core/request/words/names'
 import { ZONE_NAMES } from '@/core/request/words/zoneNames'
 
 /** A name of a zone as an owner says it, and what it names; the whole dog left out. */
 const zoneNames = ZONE_NAMES.filter(([, keys]) => !keys.includes('all')).flatMap(([names, keys]) =>
-  names.split('|').map((name) => ({ name, keys })),
+  namesIn(names).map((name) => ({ name, keys })),
 )
 const zone = fc.constantFrom(...zoneNames)
 const inches = fc.constantFrom('half an inch', 'an inch', '13 mm', '3/4 of an inch', '20 mm', 'an inch and a half')

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readWords } from '@/core/request'
+import { namesIn } from '@/core/request/words/names'
 import { ASK_BACK, ZONE_NAMES } from '@/core/request/words/zoneNames'
 import { ZONE_KEYS, zonesOf } from '@/core/zones'
 import { HELD_OUT, WHILE_WRITING } from './phrases'
@@ -36,7 +37,7 @@ describe('what holds for any words', () => {
     const single = [...named.values()].filter(
       ({ keys: [key, ...more] }) => more.length === 0 && key && zonesOf(key).length === 1,
     )
-    const wishes = single.map(({ names }, at) => `${at + 20} mm on the ${names.split('|')[0]}. `)
+    const wishes = single.map(({ names }, at) => `${at + 20} mm on the ${namesIn(names)[0]}. `)
     expect(readWords(wishes.join('')).unclear.map(({ question }) => question)).toEqual([])
     expect(readWords('half an inch on the legs. '.repeat(150)).spoken).toHaveLength(1)
   })
@@ -44,10 +45,10 @@ describe('what holds for any words', () => {
 
 describe('the names of the zones', () => {
   it('no name means two things', () => {
-    const names = [...ZONE_NAMES, ...ASK_BACK].flatMap(([each]) => each.split('|'))
+    const names = [...ZONE_NAMES, ...ASK_BACK].flatMap(([each]) => namesIn(each))
     expect(names.filter((name, at) => names.indexOf(name) !== at)).toEqual([])
   })
-  it.each(ZONE_NAMES.map(([names, keys]) => [names.split('|')[0] as string, keys] as const))(
+  it.each(ZONE_NAMES.map(([names, keys]) => [namesIn(names)[0] as string, keys] as const))(
     '"leave the %s"',
     (name, keys) => {
       if (name === 'all over') return

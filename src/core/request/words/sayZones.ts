@@ -1,7 +1,8 @@
 import type { ZoneKey } from '../../zones'
+import { namesIn } from './names'
 import { ZONE_NAMES } from './zoneNames'
 
-const first = (names: string): string => names.split('|')[0] ?? names
+const first = (names: string): string => namesIn(names)[0] ?? names
 const isSame = (a: readonly ZoneKey[], b: readonly ZoneKey[]): boolean =>
   a.length === b.length && a.every((key) => b.includes(key))
 

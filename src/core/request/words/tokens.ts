@@ -1,4 +1,5 @@
 import { MEASURE_WORDS, lengthAt, type Match } from './measures'
+import { namesIn } from './names'
 import { PHRASES, PURPOSES } from './phrases'
 import { settled } from './settle'
 import { OFTEN_SLIPPED, nearWords, slipIndex } from './slips'
@@ -9,7 +10,7 @@ import { TOOL_WORDS, toolAt } from './toolsSaid'
 import { ASK_BACK, ZONE_NAMES } from './zoneNames'
 
 const named = (rows: readonly [names: string, token: Token][]) =>
-  rows.flatMap(([names, token]) => names.split('|').map((name) => [name, token] as const))
+  rows.flatMap(([names, token]) => namesIn(names).map((name) => [name, token] as const))
 
 /** Every phrase by its words. What is said of a trim stands over the small words. */
 const LEXICON = new Map<string, Token>([
@@ -61,7 +62,9 @@ const KNOWN_WORDS = new Set([
 /** Only the names of zones, and the commonest deeds, are looked for behind a slip. */
 const SLIPS = slipIndex(
   new Set(
-    [...ZONE_NAMES.flatMap(([names]) => names.split(/[| ]/)), ...OFTEN_SLIPPED].filter((word) => word.length >= 4),
+    [...ZONE_NAMES.flatMap(([names]) => namesIn(names).join(' ').split(' ')), ...OFTEN_SLIPPED].filter(
+      (word) => word.length >= 4,
+    ),
   ),
 )
 

@@ -3,7 +3,9 @@ import type { ZoneKey } from '../../zones'
 /** What owners call the zones, and what is meant. Source: common practice. */
 export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = [
   [
-    'all over|all round|all around|all of him|all of her|all of it|everywhere|everything|the lot|whole dog|whole body and legs|overall|throughout|all|from head to tail|top to toe|head to toe|nose to tail|the whole dog|the whole lot|whole of him|whole of her',
+    `all over|all round|all around|all of him|all of her|all of it|everywhere|everything|the lot|whole dog|
+      whole body and legs|overall|throughout|all|from head to tail|top to toe|head to toe|nose to tail|
+      the whole dog|the whole lot|whole of him|whole of her`,
     ['all'],
   ],
   ['body|whole body|torso|body coat|jacket|trunk|main coat|saddle', ['body']],
@@ -17,7 +19,8 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ['tuck|tuck up|flank|flanks|waist|loin', ['tuck']],
   ['rump|croup|top of the rump|hips|hip', ['rump']],
   [
-    'sanitary|sanitary area|sanitary bits|hygiene area|hygiene|privates|private parts|private area|bits|under the tail|potty patch',
+    `sanitary|sanitary area|sanitary bits|hygiene area|hygiene|privates|private parts|private area|bits|
+      under the tail|potty patch`,
     ['sanitary'],
   ],
   ['armpit|armpits|underarm|underarms|pits|under the arms', ['armpit']],
@@ -28,7 +31,8 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ['stifle|stifles|knee|knees', ['stifle']],
   ['hock|hocks|heel|heels', ['hock']],
   [
-    'inside leg|inside legs|inside of the legs|inside the legs|inner thigh|inner thighs|inner legs|between the legs|groin|inside of his legs|inside of her legs|inside of the thighs|inside leg hair',
+    `inside leg|inside legs|inside of the legs|inside the legs|inner thigh|inner thighs|inner legs|
+      between the legs|groin|inside of his legs|inside of her legs|inside of the thighs|inside leg hair`,
     ['leg-inside'],
   ],
   ['furnishings|leg furnishings|leg hair', ['foreleg', 'stifle', 'hock']],
@@ -37,7 +41,9 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ['front feet|front paws|front foot|forefeet|forefoot', ['forefoot']],
   ['back feet|back paws|hind feet|rear feet|back foot|hindfeet', ['hindfoot']],
   [
-    'pads|pad|paw pads|between the pads|between the toes|under the feet|under the paws|foot pads|between his toes|between her toes|hair between the pads|between his pads|between her pads|underneath the feet|bottom of the feet|soles',
+    `pads|pad|paw pads|between the pads|between the toes|under the feet|under the paws|foot pads|between his toes|
+      between her toes|hair between the pads|between his pads|between her pads|underneath the feet|
+      bottom of the feet|soles`,
     ['pads'],
   ],
   ['tail|tail hair|tail feathers|tail fringe|tail feathering', ['tail']],
@@ -46,17 +52,21 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ['head|whole head|noggin', ['head']],
   ['face|whole face', ['face']],
   [
-    'skull|top knot|topknot|top of the head|top of head|top of his head|top of her head|crown|dome|mohawk|head top|quiff|forehead|hairdo|mop',
+    `skull|top knot|topknot|top of the head|top of head|top of his head|top of her head|crown|dome|mohawk|
+      head top|quiff|forehead|hairdo|mop`,
     ['skull'],
   ],
   [
-    'visor|fringe|bangs|forelock|hair over the eyes|hair over her eyes|hair over his eyes|hair in the eyes|hair in her eyes|hair in his eyes|fringe over the eyes',
+    `visor|fringe|bangs|forelock|hair over the eyes|hair over her eyes|hair over his eyes|hair in the eyes|
+      hair in her eyes|hair in his eyes|fringe over the eyes`,
     ['visor'],
   ],
   ['brow|brows|eyebrow|eyebrows|eye brows', ['brow']],
   ['lashes|eyelashes|eye lashes|lash', ['lashes']],
   [
-    'eye corners|eye corner|corners of the eyes|corner of the eyes|inner corners|tear stains|inside corners of the eyes|under the eyes|under her eyes|under his eyes|corners of her eyes|corners of his eyes',
+    `eye corners|eye corner|corners of the eyes|corner of the eyes|inner corners|tear stains|
+      inside corners of the eyes|under the eyes|under her eyes|under his eyes|corners of her eyes|
+      corners of his eyes`,
     ['eye-corner'],
   ],
   ['bridge|bridge of the nose|top of the nose|top of the muzzle|bridge of his nose|bridge of her nose', ['bridge']],
@@ -67,12 +77,14 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ['throat|under the chin', ['throat']],
   ['ear|ears|lugs', ['ear-out', 'ear-in', 'ear-edge']],
   [
-    'ear fringe|ear fringes|ear feathers|ear feathering|edges of the ears|ear edges|ear edge|bottom of the ears|ear length',
+    `ear fringe|ear fringes|ear feathers|ear feathering|edges of the ears|ear edges|ear edge|bottom of the ears|
+      ear length`,
     ['ear-edge'],
   ],
   ['ear tips|tips of the ears|tips of his ears|tips of her ears', ['ear-edge']],
   [
-    'inside the ears|inside of the ears|inside ears|in the ears|ear insides|inner ears|inside his ears|inside her ears',
+    `inside the ears|inside of the ears|inside ears|in the ears|ear insides|inner ears|inside his ears|
+      inside her ears`,
     ['ear-in'],
   ],
   ['outside of the ears|outside the ears|ear leathers|ear leather|outer ears', ['ear-out']],
@@ -135,15 +147,26 @@ export const ASK_BACK: readonly [names: string, question: string, readings?: rea
     'half of what? How many mm?',
   ],
   [
-    'finger width|fingers width|a finger|one finger|finger|two fingers|2 fingers|fingers|thumb|thumbs width|a thumb|knuckle|a pinch|finger deep|three fingers|couple of fingers',
+    `finger width|fingers width|a finger|one finger|finger|two fingers|2 fingers|fingers|thumb|thumbs width|
+      a thumb|knuckle|a pinch|finger deep|three fingers|couple of fingers`,
     'a hand is no rule. How many mm?',
   ],
   [
-    'nails|nail|claws|teeth|glands|anal glands|bath|bathed|baths|wash|washed|shampoo|shampooed|bow|bows|bandana|dematting|dematted|demat|ear cleaning|de shed|deshed|deshedding|brush|brushed|brush out|brushed out|brushing|comb out|combed|combed out|blow dry|blow dried|dryer|blower|hairdryer|dried|perfume|cologne|dewclaws|dew claws|conditioner|conditioned|toenails|pluck|plucked|plucking|strip|stripped|hand stripped|hand strip|carded|carding|muzzled|table|strangers|other dogs|clippering|a bath',
+    `nails|nail|claws|teeth|glands|anal glands|bath|bathed|baths|wash|washed|shampoo|shampooed|bow|bows|bandana|
+      dematting|dematted|demat|ear cleaning|de shed|deshed|deshedding|brush|brushed|brush out|brushed out|brushing|
+      comb out|combed|combed out|blow dry|blow dried|dryer|blower|hairdryer|dried|perfume|cologne|dewclaws|
+      dew claws|conditioner|conditioned|toenails|pluck|plucked|plucking|strip|stripped|hand stripped|hand strip|
+      carded|carding|muzzled|table|strangers|other dogs|clippering|a bath`,
     'that belongs to the stages, not to the card. Note it for the bench?',
   ],
   [
-    'short|long|fluffy|full|smart|thin|thinned|thinned out|thin out|light|shaggy|scruffy|cute look|even|evened|evened out|level|square|soft|nice|pretty|open|visible|summer cut|summer trim|puppy cut|puppy trim|kennel cut|lamb cut|lion cut|short back and sides|shape|shaped|reshape|breed standard|breed cut|style|styled|proper|close|bald|medium|medium length|smooth|bit off|some off|usual length|blend|blended|blend in|layer|layered|choppy|feathered|handsome|respectable|presentable|as short as you can|as short as possible|short as possible|shortish|longish|mediumish|a good trim|a good cut|a haircut|haircut|a trim|just a trim|full groom|a full groom|the works|a groom|groomed|full trim|make over|makeover',
+    `short|long|fluffy|full|smart|thin|thinned|thinned out|thin out|light|shaggy|scruffy|cute look|even|evened|
+      evened out|level|square|soft|nice|pretty|open|visible|summer cut|summer trim|puppy cut|puppy trim|kennel cut|
+      lamb cut|lion cut|short back and sides|shape|shaped|reshape|breed standard|breed cut|style|styled|proper|
+      close|bald|medium|medium length|smooth|bit off|some off|usual length|blend|blended|blend in|layer|layered|
+      choppy|feathered|handsome|respectable|presentable|as short as you can|as short as possible|short as possible|
+      shortish|longish|mediumish|a good trim|a good cut|a haircut|haircut|a trim|just a trim|full groom|
+      a full groom|the works|a groom|groomed|full trim|make over|makeover`,
     'how many mm, or which comb?',
     ['5F', 'half an inch'],
   ],
