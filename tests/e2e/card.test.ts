@@ -66,6 +66,14 @@ describe('words in, card out', () => {
     await page.until(async () => (await (await box()).getAttribute('value'))?.endsWith('tail 30 mm') ?? false)
   })
 
+  it('offers a word on temper for the file, and changes no length by it', async () => {
+    const before = await page.card()
+    await (await box()).sendKeys(Key.chord(Key.CONTROL, Key.END), ', he hates the table')
+    await page.press('Keep the grade')
+    await page.sees('In the file.')
+    expect(await page.card()).toEqual(before)
+  })
+
   it('lights on the map the zones of the words under the caret', async () => {
     await (await box()).sendKeys(Key.chord(Key.CONTROL, Key.HOME))
     const lit = () =>

@@ -105,7 +105,7 @@ function readThanZone(said: readonly Said[], { compared }: Place): Read {
 }
 
 function readLike(_: readonly Said[], { zones, compared }: Place): Read {
-  if (compared.length === 0) return { question: 'the same as what?' }
+  if (compared.length === 0) return { question: 'the same as what?', readings: ['same as last time'] }
   // The line of an ear is cut at its fringe.
   const ears = zones.length > 0 && zones.every((zone) => zone.startsWith('ear-'))
   return { deeds: [{ do: 'like', of: [...compared], byMm: 0, change: null }], own: ears ? ['ear-edge'] : [...zones] }
