@@ -86,7 +86,7 @@ const isArticle = (word: string | undefined): boolean => word === 'a' || word ==
 
 function fractionAt(words: readonly string[], at: number): { value: number; used: number } | null {
   const word = words[at] ?? ''
-  const figures = /^(\d+)\/([1-9]\d*)$/.exec(word)
+  const figures = /^(\d+)\/(2|3|4|8|16|32)$/.exec(word)
   if (figures) return { value: Number(figures[1]) / Number(figures[2]), used: 1 }
   const over = PARTS[words[at + 1] ?? '']
   const times = /^\d+$/.test(word) ? Number(word) : NUMBERS[word]

@@ -48,8 +48,18 @@ function combBySize(words: readonly string[], from: number): Match | null {
 
 type SaidAs = 'comb' | 'blade' | 'skip' | 'bare'
 
+const MONTHS = /^(january|february|march|april|may|june|july|august|september|october|november|december)$/
+
+/** "as on 3 May": a day, and no blade. */
+const dateAt = (words: readonly string[], at: number): Match | null =>
+  /^\d{1,2}$/.test(words[at] ?? '') && MONTHS.test(words[at + 1] ?? '')
+    ? ask('the card of that day is not here. As on the last card?', 2)
+    : null
+
 /** A blade or a guard comb: `7F`, `#4F`, `2 comb`, `comb 2 over a 10`, `seven`, `number 1 guard`. */
 export function toolAt(words: readonly string[], from: number): Match | null {
+  const date = dateAt(words, from)
+  if (date) return date
   const sized = combBySize(words, from)
   if (sized) return sized
   const start = ['a', 'an', 'the'].includes(words[from] ?? '') ? from + 1 : from

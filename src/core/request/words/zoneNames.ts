@@ -143,6 +143,11 @@ export const ASK_BACK: readonly [names: string, question: string, readings?: rea
   ['more|less', 'more off, or more left on?', ['shorter', 'longer']],
   ['some|plenty|a few|few|couple|a couple|couple of|a couple of|an amount|loads of', 'how much is that, in mm?'],
   [
+    `january|february|march|april|june|july|august|september|october|november|december|in the summer|in summer|
+      last summer|in the winter|in winter|last winter|last year|last spring|last autumn|on her birthday|on his birthday`,
+    'the card of that day is not here. As on the last card?',
+  ],
+  [
     'half|halves|quarter|half the length|half of it|half off|by half|half way|halfway|double|twice',
     'half of what? How many mm?',
   ],
