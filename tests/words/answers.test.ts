@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readWords } from '@/core/request'
+import { lengthAnswer, readWords } from '@/core/request'
 import { zonesOf, type ZoneId, type ZoneKey } from '@/core/zones'
 import { HELD_OUT, WHILE_WRITING } from './phrases'
 import { UNSEEN } from './unseen'
@@ -34,6 +34,14 @@ describe('an answer to what was asked back', () => {
     const { spoken, unclear, chatter } = readWords('bum short', [{ asked: 'bum short', said: '' }])
     expect([spoken, unclear]).toEqual([[], []])
     expect(chatter).toHaveLength(1)
+  })
+  it('may be any length, at the zones that were asked about', () => {
+    const [question] = readWords('legs short').unclear
+    const said = question && lengthAnswer(question)?.(9)
+    expect(said).toBe('9 mm on the legs')
+    expect(readWords('legs short', [{ asked: 'legs short', said: said ?? '' }]).spoken).toMatchObject([
+      { zones: ['legs'], deed: { do: 'length', lengthMm: 9 } },
+    ])
   })
   it('to words that are no longer there is not read', () =>
     expect(readWords('legs 10 mm', [{ asked: 'bum short', said: 'shave the tail' }]).spoken).toHaveLength(1))

@@ -61,6 +61,7 @@ export function WishDesk(props: WishProps) {
       <OwnerWords
         case_={case_}
         plan={plan}
+        unit={unit}
         lastWords={lastWords}
         ask={ask}
         change={change}

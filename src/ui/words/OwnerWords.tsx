@@ -4,6 +4,7 @@ import { useId, useMemo } from 'react'
 import { markedWords, zonesAt, type Request } from '@/core/request'
 import type { Case, Plan } from '@/core/plan'
 import { keysLabel } from '../plan/zoneKeys'
+import type { LengthUnit } from '@/core/units'
 import type { ZoneKey } from '@/core/zones'
 import { MarkedText } from './MarkedText'
 import { Questions } from './Questions'
@@ -13,6 +14,7 @@ import styles from './words.module.css'
 export interface OwnerWordsProps {
   case_: Case
   plan: Plan
+  unit: LengthUnit
   /** What was said before the last visit; empty when nothing was. */
   lastWords: string
   ask: (next: Partial<Request>, stroke?: string) => void
@@ -23,7 +25,7 @@ export interface OwnerWordsProps {
 }
 
 /** The owner's words, and beside them, while they are typed, what each was taken for and what has to be asked back. */
-export function OwnerWords({ case_, plan, lastWords, ask, change, keepRemark, onLit }: OwnerWordsProps) {
+export function OwnerWords({ case_, plan, unit, lastWords, ask, change, keepRemark, onLit }: OwnerWordsProps) {
   const id = useId()
   const words = case_.request.words ?? ''
   const answers = case_.request.answers ?? []
@@ -56,7 +58,7 @@ export function OwnerWords({ case_, plan, lastWords, ask, change, keepRemark, on
           </button>
         </p>
       )}
-      <Questions case_={case_} plan={plan} onAnswer={answer} onLit={onLit} />
+      <Questions case_={case_} plan={plan} unit={unit} onAnswer={answer} onLit={onLit} />
       <Understood plan={plan} answers={answers} onAskAgain={askAgain} onLit={onLit} />
       <Remarks case_={case_} plan={plan} change={change} keepRemark={keepRemark} />
       {plan.chatter.length > 0 && (

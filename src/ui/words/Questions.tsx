@@ -1,16 +1,19 @@
 'use client'
 
-import { useMemo } from 'react'
+import { InputNumber } from 'antd'
+import { useMemo, useState } from 'react'
 import { drawingOf } from '@/core/card'
 import { makePlan, type Case, type Plan } from '@/core/plan'
-import type { Question } from '@/core/request'
+import { lengthAnswer, type Question } from '@/core/request'
+import { mmFromInch, type LengthUnit } from '@/core/units'
 import { ZONES, type ZoneKey } from '@/core/zones'
-import { DogPicture } from '../coat-map'
+import { DogPicture, unitWord } from '../coat-map'
 import styles from './words.module.css'
 
 interface QuestionsProps {
   case_: Case
   plan: Plan
+  unit: LengthUnit
   onAnswer: (asked: string, said: string) => void
   onLit: (zones: readonly ZoneKey[]) => void
 }
@@ -19,7 +22,7 @@ interface QuestionsProps {
 const DRAWN = 2
 
 /** What has to be asked back, each with what may be meant as buttons, drawn as it would leave the dog. */
-export function Questions({ case_, plan, onAnswer, onLit }: QuestionsProps) {
+export function Questions({ case_, plan, unit, onAnswer, onLit }: QuestionsProps) {
   if (plan.questions.length === 0) return null
   return (
     <section aria-label="To ask back" className={styles.questions}>
@@ -46,6 +49,7 @@ export function Questions({ case_, plan, onAnswer, onLit }: QuestionsProps) {
                   onAnswer={onAnswer}
                 />
               ))}
+              <LengthField question={question} unit={unit} onAnswer={onAnswer} />
               <button className={styles.noWish} onClick={() => onAnswer(question.words, '')}>
                 Not a wish
               </button>
@@ -88,5 +92,31 @@ function Reading({ case_, question, reading, drawn, onAnswer }: ReadingProps) {
       )}
       {reading}
     </button>
+  )
+}
+
+type LengthProps = Pick<ReadingProps, 'question' | 'onAnswer'> & { unit: LengthUnit }
+
+/** Where a length is asked for, any other one. */
+function LengthField({ question, unit, onAnswer }: LengthProps) {
+  const [length, setLength] = useState<number | null>(null)
+  const answer = lengthAnswer(question)
+  if (!answer) return null
+  const take = () => length !== null && onAnswer(question.words, answer(unit === 'mm' ? length : mmFromInch(length)))
+  return (
+    <div className={styles.length}>
+      <InputNumber
+        aria-label={`Length for “${question.words}”`}
+        min={0.5}
+        max={unit === 'mm' ? 300 : 11.8}
+        value={length}
+        onChange={setLength}
+        onPressEnter={take}
+        suffix={unitWord(unit)}
+      />
+      <button className={styles.noWish} disabled={length === null} onClick={take}>
+        So long
+      </button>
+    </div>
   )
 }

@@ -20,6 +20,7 @@ function html(request: Case['request'], rest: Partial<Case> = {}, lastWords = ''
     <OwnerWords
       case_={case_}
       plan={makePlan(case_)}
+      unit="mm"
       lastWords={lastWords}
       ask={() => undefined}
       change={() => null}
@@ -49,6 +50,10 @@ describe('the owner’s words on the plan', () => {
     expect(words(page)).toContain('“legs 10 mm” and “legs 20 mm”'.replace(/[“”]/g, '&quot;'))
     expect(page.match(/<button[^>]*>.*?<\/button>/g)?.length).toBe(3)
     expect(page).toContain('aria-label="Quill, legs 10 mm"')
+  })
+  it('that lack a length can be given any', () => {
+    expect(html({ words: 'legs short' })).toContain('aria-label="Length for “legs short”"')
+    expect(html({ words: 'bum 13 mm' })).not.toContain('Length for')
   })
   it('once answered are taken as answered, and can be asked again', () => {
     const page = words(html({ words: 'legs 4', answers: [{ asked: 'legs 4', said: 'legs comb 4' }] }))

@@ -2,6 +2,7 @@ import type { ZoneKey } from '../../zones'
 import { sayZones } from './sayZones'
 import type { Said } from './spoken'
 import { tokensOf } from './tokens'
+import type { Question } from './understood'
 
 const namesZone = (token: Said): boolean => token.is === 'zone' || (token.is === 'shape' && token.zones.length > 0)
 /** These are a whole dog's by themselves. */
@@ -19,4 +20,10 @@ export function inPlace(reading: string, zones: readonly ZoneKey[], zoned: boole
     return / off$/.test(reading) ? `${reading} ${sayZones(zones)}` : `${reading} on ${sayZones(zones)}`
   if (said.some(isWhole)) return reading
   return zoned ? null : `${reading} all over`
+}
+
+/** A length as the answer to a question that asks for one, mm; null where it asks for something else, or nobody knows where. */
+export function lengthAnswer({ question, zones }: Question): ((lengthMm: number) => string) | null {
+  if (!/how (many mm|short)/i.test(question) || zones.length === 0) return null
+  return (lengthMm) => `${lengthMm} mm on ${sayZones(zones)}`
 }

@@ -10,9 +10,9 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ],
   ['body|whole body|torso|body coat|jacket|trunk|main coat|saddle', ['body']],
   ['back|topline|top line|along the back|down the back|along the spine|spine', ['back']],
-  ['side|sides|ribs|rib cage|ribcage', ['side']],
+  ['sides|side|ribs|rib cage|ribcage', ['side']],
   ['neck|scruff|back of the neck|nape', ['neck']],
-  ['shoulder|shoulders', ['shoulder']],
+  ['shoulders|shoulder', ['shoulder']],
   ['chest|bib|breast|brisket', ['chest']],
   ['belly|tummy|tum|stomach|undercarriage|under belly|underbelly', ['belly']],
   ['skirt|hem|underline|skirting', ['skirt']],
@@ -23,13 +23,13 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
       under the tail|potty patch`,
     ['sanitary'],
   ],
-  ['armpit|armpits|underarm|underarms|pits|under the arms', ['armpit']],
-  ['leg|legs|all four legs', ['legs']],
-  ['front leg|front legs|foreleg|forelegs|fore leg|fore legs', ['foreleg']],
-  ['back leg|back legs|hind leg|hind legs|rear leg|rear legs', ['thigh', 'stifle', 'hock']],
-  ['thigh|thighs|pants|trousers|breeches|pantaloons|culottes|chaps|knickers', ['thigh']],
-  ['stifle|stifles|knee|knees', ['stifle']],
-  ['hock|hocks|heel|heels', ['hock']],
+  ['armpits|armpit|underarm|underarms|pits|under the arms', ['armpit']],
+  ['legs|leg|all four legs', ['legs']],
+  ['front legs|front leg|foreleg|forelegs|fore leg|fore legs', ['foreleg']],
+  ['back legs|back leg|hind leg|hind legs|rear leg|rear legs', ['thigh', 'stifle', 'hock']],
+  ['thighs|thigh|pants|trousers|breeches|pantaloons|culottes|chaps|knickers', ['thigh']],
+  ['stifles|stifle|knee|knees', ['stifle']],
+  ['hocks|hock|heel|heels', ['hock']],
   [
     `inside leg|inside legs|inside of the legs|inside the legs|inner thigh|inner thighs|inner legs|
       between the legs|groin|inside of his legs|inside of her legs|inside of the thighs|inside leg hair`,
@@ -37,7 +37,7 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ],
   ['furnishings|leg furnishings|leg hair', ['foreleg', 'stifle', 'hock']],
   ['feathers|feathering|feather|feathery bits|leg feathers', ['foreleg', 'thigh', 'skirt']],
-  ['foot|feet|paw|paws|toes|toe|feets|tootsies', ['forefoot', 'hindfoot']],
+  ['feet|foot|paw|paws|toes|toe|feets|tootsies', ['forefoot', 'hindfoot']],
   ['front feet|front paws|front foot|forefeet|forefoot', ['forefoot']],
   ['back feet|back paws|hind feet|rear feet|back foot|hindfeet', ['hindfoot']],
   [
@@ -61,7 +61,7 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
       hair in her eyes|hair in his eyes|fringe over the eyes`,
     ['visor'],
   ],
-  ['brow|brows|eyebrow|eyebrows|eye brows', ['brow']],
+  ['brows|brow|eyebrow|eyebrows|eye brows', ['brow']],
   ['lashes|eyelashes|eye lashes|lash', ['lashes']],
   [
     `eye corners|eye corner|corners of the eyes|corner of the eyes|inner corners|tear stains|
@@ -73,9 +73,9 @@ export const ZONE_NAMES: readonly [names: string, keys: readonly ZoneKey[]][] = 
   ['muzzle|moustache|mustache|tache|snout|moustaches', ['muzzle']],
   ['lips|lip|flews|lip folds|around the mouth|round the mouth|corners of the mouth', ['lips']],
   ['chin|beard|goatee', ['chin']],
-  ['cheek|cheeks|sides of the face|mutton chops|sideburns|side burns|sideburn|jowls', ['cheek']],
+  ['cheeks|cheek|sides of the face|mutton chops|sideburns|side burns|sideburn|jowls', ['cheek']],
   ['throat|under the chin', ['throat']],
-  ['ear|ears|lugs', ['ear-out', 'ear-in', 'ear-edge']],
+  ['ears|ear|lugs', ['ear-out', 'ear-in', 'ear-edge']],
   [
     `ear fringe|ear fringes|ear feathers|ear feathering|edges of the ears|ear edges|ear edge|bottom of the ears|
       ear length`,
