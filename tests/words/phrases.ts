@@ -81,6 +81,14 @@ export const WHILE_WRITING: readonly Phrase[] = [
   ['1 1/2 inches on the legs', 'legs: 38.1 mm'],
   ['1½" legs', 'legs: 38.1 mm'],
   ['0.5 in body', 'body: 12.7 mm'],
+  ['ears: 20 mm; tail: 30 mm; legs - 16 mm', 'ear-out ear-in ear-edge: 20 mm; tail: 30 mm; legs: 16 mm'],
+  ['clean ears', '? "clean ears": shaved outside, or cleaned inside?'],
+  ['tail: pom pom no', '? "no": is that wanted, or not?'],
+  ['pom pom tail, no.', '? "no": is that wanted, or not?'],
+  ['I hate clean feet', '? is that to be cut, or only known?'],
+  ['feet like a cat', '? "like": like what? How many mm?'],
+  ["please don't take more than an inch off", 'all: 25.4 mm off'],
+  ['legs as on 3 May', '? "3 May": the card of that day is not here. As on the last card?'],
 ]
 
 /**
@@ -143,7 +151,7 @@ export const HELD_OUT: readonly Phrase[] = [
   ['bum trimmed', '? "bum": the rump, or the sanitary zone under the tail?'],
   ['nice and short all over', '? "short": how many mm, or which comb?'],
   ['summer cut', '? "summer cut": how many mm, or which comb?'],
-  ['like a puppy', '? "puppy" is not known here. Which zone, and how many mm?'],
+  ['like a puppy', '? "like": like what? How many mm?'],
   ['he looks like a sheep', ''],
   ['not too much off', '? "not": what is wanted there instead?'],
   ['make him handsome', '? "handsome": how many mm, or which comb?'],

@@ -2,6 +2,7 @@ import type { Side, ZoneKey } from '../../zones'
 import { spanOf, type Clause } from './clauses'
 import { inPlace } from './inPlace'
 import type { Reading } from './reading'
+import { sayZones } from './sayZones'
 import type { Asked, Deed, Said, Span, Spoken } from './spoken'
 import type { Question } from './understood'
 
@@ -52,6 +53,18 @@ export function joinTakenBack({ reading }: Course, last: Spoken | Question): voi
   if (others.length === 0 || now.zones.some((zone) => !last.zones.includes(zone))) return
   reading.spoken.splice(-1, 0, { ...last, zones: others })
   reading.chatter = reading.chatter.filter(({ from, to }) => from !== last.from || to !== last.to)
+}
+
+/** A bare no behind a wish: nobody knows whether it still stands. @returns false where no wish was before it */
+export function doubt({ reading, text }: Course, said: readonly Said[]): boolean {
+  const last = reading.spoken.pop()
+  if (!last) return false
+  const { zones, from } = last
+  const { to } = spanOf(said, text)
+  const readings = [inPlace(last.words, zones, true) ?? [], `leave ${sayZones(zones)}`].flat()
+  const question = '"no": is that wanted, or not?'
+  reading.unclear.push({ words: text.slice(from, to), from, to, question, readings, zones })
+  return true
 }
 
 /** Notes a wish: these deeds at these zones. */

@@ -27,7 +27,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
   [
     `lift off the floor|lifted off the floor|lift off the ground|off the floor|off the ground|off the table|
       off the carpet|clear of the floor|clear of the ground|above the floor|above the ground|from the floor|
-      from the ground|not dragging|not dragging on the floor|not touching the floor|not touching the ground|
+      from the ground|not dragging|not dragging on the floor|not touching the floor|not on the floor|not on the ground|not touching the ground|
       clearing the floor|clearing the ground|clear the floor|clear the ground|short of the floor|
       not sweep the floor|not sweeping the floor|doesnt drag|does not drag|doesnt drag on the floor|
       doesnt touch the floor|does not touch the floor|dont drag|stops dragging|up off the floor|up off the ground|
@@ -81,7 +81,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
     { is: 'correct' },
   ],
   [
-    `not|no|did not|didnt|must not|mustnt|dont|do not|doesnt|does not|never|nothing|none|without|wont|will not|
+    `not|no|not a fan of|did not|didnt|must not|mustnt|dont|do not|doesnt|does not|never|nothing|none|without|wont|will not|
       cannot|cant|shouldnt|should not|isnt|arent|neither|nor|no need to|no need for|no need|neednt|doesnt need|
       dont need|do not need|dont want|do not want|doesnt want|would not|wouldnt|dont like|avoid|stop|hardly|
       not any|not to|without any|no more|rather not|refuse|against having`,
@@ -119,7 +119,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
   ],
   ['one size|one step|one comb|a size|a comb|one blade|a step|somewhat|noticeably', { is: 'much', much: 'plain' }],
   [
-    `at most|no longer than|not longer than|not any longer than|no more than|not more than|up to|maximum|max|
+    `at most|no longer than|not longer than|not any longer than|no more than|not more than|dont take more than|do not take more than|dont take off more than|up to|maximum|max|
       maximum of|max of|at the most|at the longest|nothing longer than|below|less than|no longer|never longer than|
       or shorter|or less|under`,
     { is: 'bound', most: true },
@@ -166,7 +166,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
     'ear tips shaved|shave the ear tips|tips shaved|shaved ear tips|shaved tips',
     { is: 'shape', shape: 'tips', zones: EARS },
   ],
-  ['shaved ears|clean ears|ears shaved|ears clean', { is: 'shape', shape: 'shaved', zones: EARS }],
+  ['shaved ears|ears shaved', { is: 'shape', shape: 'shaved', zones: EARS }],
   [
     'straight across|straight line across|cut straight|dead straight|straight',
     { is: 'shape', shape: 'straight', zones: [] },
@@ -232,7 +232,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
     { is: 'side', side: 'right' },
   ],
   ['make|do|take|have|go|use|run|put|give|bring|get', { is: 'verb' }],
-  ['it|them|they|those|these|there|that bit|that part|this|that|one|ones|this one|that one', { is: 'it' }],
+  ['it|them|they|those|these|there|that bit|that part|this|that|one|ones|this one|that one|which', { is: 'it' }],
   [
     `you know what he likes|you know what she likes|you know best|you decide|up to you|surprise me|your choice|
       as you think best|what you think best|do your magic|do what you think|use your judgement|i trust you|unless|

@@ -23,7 +23,8 @@ function isTold(said: readonly Said[], acts: readonly Said[]): boolean {
 const STAYS = ['long', 'fluffy', 'shaggy', 'full', 'nice', 'pretty', 'soft', 'natural']
 
 /** Words that are asked back, that turn the sense, or that nobody knows. */
-export function questionIn({ said, acts, not, side }: Clause, zones: readonly ZoneKey[]): Asked | null {
+export function questionIn(clause: Clause, zones: readonly ZoneKey[]): Asked | null {
+  const { said, acts, not, side } = clause
   const keeps = acts.some(({ is }) => is === 'keep')
   const whole = said.map(({ words }) => words).join(' ')
   const swapped = (token: Said, word: string) =>
@@ -51,17 +52,25 @@ export function questionIn({ said, acts, not, side }: Clause, zones: readonly Zo
     return { question: `the ${side} of what?`, readings: ['ear', 'foreleg'].map((zone) => `${whole} ${side} ${zone}`) }
   if (said.some(({ is }) => is === 'ill' || is === 'temper') && acts.some(({ is }) => is !== 'keep'))
     return { question: 'is that to be cut, or only known?', readings: [`leave ${sayZones(zones)}`] }
-  const denies = said.findIndex(({ is }) => is === 'not')
-  const does = said.findIndex((token) => acts.includes(token))
-  if (denies >= 0 && does > denies)
-    return {
-      question: `"${said[denies]?.words ?? 'not'}" leaves it open. What is wanted?`,
-      readings: zones.length > 0 ? [`leave ${sayZones(zones)}`] : [],
-    }
+  const denied = deniedQuestion(clause, zones)
+  if (denied) return denied
   if (isTold(said, acts))
     return { question: 'is it so, or should it be?', readings: zones.length > 0 ? [`leave ${sayZones(zones)}`] : [] }
   const praise = said.find(({ is }) => is === 'praise')
   if (praise && acts.length === 0)
     return { question: 'the same again?', readings: [`${sayZones(zones)} same as last time`] }
   return null
+}
+
+/** A wish behind a negation, or a no behind a wish: it may mean either. */
+function deniedQuestion({ said, acts, denied }: Clause, zones: readonly ZoneKey[]): Asked | null {
+  const denies = said.findIndex(({ is }) => is === 'not')
+  const does = said.findIndex((token) => acts.includes(token))
+  // "tail pom pom no": a no with nothing behind it is of what stands before it.
+  const dangles = does >= 0 && denied.length === 0 && !said.slice(denies).some(({ is }) => is === 'zone')
+  if (denies < 0 || (does <= denies && !dangles)) return null
+  return {
+    question: `"${said[denies]?.words ?? 'not'}" leaves it open. What is wanted?`,
+    readings: zones.length > 0 ? [`leave ${sayZones(zones)}`] : [],
+  }
 }

@@ -1,4 +1,4 @@
-import { ask, widen, type Course } from './course'
+import { ask, doubt, widen, type Course } from './course'
 import { clauseOf, clausesOf, spanOf, type Clause } from './clauses'
 import { contradictions } from './contradictions'
 import { BARE_FIGURE } from './measures'
@@ -61,6 +61,7 @@ function readOne(course: Course, typed: Clause): void {
   const { reading } = course
   const clause = inSameUnit(typed, reading.spoken.at(-1))
   const sort = sortOf(clause)
+  if (sort === 'chatter' && isBareNo(clause) && doubt(course, clause.said)) return
   if (sort === 'chatter') {
     reading.chatter.push({ ...spanOf(clause.said, course.text), why: 'chatter' })
     if (clause.zones.length > 0) course.last = clause.zones
@@ -82,6 +83,10 @@ function readOne(course: Course, typed: Clause): void {
     }
   }
 }
+
+/** "a pompon on the tail, no.": nothing follows that would say what is wanted instead. */
+const isBareNo = ({ said, acts, zones }: Clause): boolean =>
+  acts.length === 0 && zones.length === 0 && /^(no|nope|not)\b/i.test(said[0]?.words ?? '')
 
 function readRemark(course: Course, clause: Clause): void {
   const zones = clause.zones.length === 0 && clause.it ? course.last : clause.zones

@@ -20,6 +20,8 @@ function sideOf({ token, word, next }: Here): Said | null {
 
 /** Words whose sense hangs on their neighbours; the first rule that speaks is taken. */
 const RULES: readonly ((here: Here) => Said | null)[] = [
+  // "legs: 16 mm", "legs - 16 mm": the sign joins a zone to what is done there.
+  (here) => (/^[:=–—-]$/.test(here.word) && here.before?.is === 'zone' ? filler(here) : null),
   // "all but the head" leaves out; any other "but" parts two wishes.
   ({ token, word, before, after }) =>
     word === 'but' && before?.is === 'zone' && before.keys.includes('all') && after?.is === 'zone'
@@ -60,10 +62,10 @@ const RULES: readonly ((here: Here) => Said | null)[] = [
       ? filler(here)
       : null,
   sideOf,
-  // "like" alone compares with a zone, or says nothing.
-  (here) =>
-    here.token.is === 'like' && /^(like|match|matching)$/.test(here.word) && here.after?.is !== 'zone'
-      ? filler(here)
+  // "match the legs" compares; "feet like a cat" is asked about.
+  ({ token, word, after }) =>
+    token.is === 'like' && /^(like|match|matching)$/.test(word) && after?.is !== 'zone'
+      ? { ...token, is: 'ask', question: 'like what? How many mm?', readings: [] }
       : null,
 ]
 

@@ -2,7 +2,7 @@ import type { Token } from './spoken'
 
 /** Words that carry no wish of their own inside one. */
 const FILLER = `the|a|an|of|would|liked|like to|id like|wed like|would like|i would like|we would like|hed like|shed like|
-    if you like|looks like|look like|we|i|id|ill|im|ive|me|my|our|us|he|she|hes|shes|its|her|his|him|their|theyre|
+    if you like|looks like|look like|looked like|we|i|id|ill|im|ive|me|my|our|us|he|she|hes|shes|its|her|his|him|their|theyre|
     to|for|on|in|at|over|with|just|too|really|quite|very|about|around|roughly|approx|approximately|made|done|
     having|has|had|getting|want|wants|wanted|need|needs|should|be|being|is|are|was|were|used|using|length|lengths|
     hair|fur|coat|wool|curls|think|let|lets|again|through|down to|nicely please|as|by|from|across|along|both|each|

@@ -10,6 +10,8 @@ const has = (said: readonly Said[], ...kinds: Said['is'][]): boolean => said.som
 const count = (said: readonly Said[], ...kinds: Said['is'][]): number =>
   said.filter(({ is }) => kinds.includes(is)).length
 
+const OWNERS = /^(i|we|id|wed|my|our)\b/i
+
 /** Told of what a dog is like, these are what it minds, and no wish. */
 const MINDED: readonly Said['is'][] = ['shave', 'trim', 'off', 'ask', 'tool', 'purpose', 'shape', 'tidy']
 const ONLY_TRIM: readonly Said['is'][] = ['trim', 'tidy']
@@ -33,6 +35,8 @@ const OPEN: readonly Said['is'][] = ['ask', 'turning', 'side', 'lay', 'much', 'o
 /** A word on health, temper, mats or care; null where there is none. */
 function sortOfKnown({ said, acts }: Clause): Sort | null {
   const acting = acts.filter(({ is }) => !ONLY_TRIM.includes(is))
+  // "I hate clean feet" is what somebody wants, not how the dog is.
+  if (has(said, 'temper') && said.some(({ words }) => OWNERS.test(words))) return 'question'
   if (has(said, 'temper')) return acts.every(({ is }) => MINDED.includes(is)) ? 'remark' : 'question'
   if (has(said, 'ill')) {
     if (acting.length === 0) return 'remark'

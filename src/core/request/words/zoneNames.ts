@@ -130,6 +130,11 @@ export const ASK_BACK: readonly [names: string, question: string, readings?: rea
     'the corners of the eyes, or the visor?',
     ['eye corners', 'visor'],
   ],
+  [
+    'clean ears|ears clean|clean the ears|cleaned ears|clean his ears|clean her ears',
+    'shaved outside, or cleaned inside?',
+    ['shaved ears'],
+  ],
   ['withers', 'the neck, or the shoulders?', ['neck', 'shoulders']],
   ['jaw|jawline|jaw line', 'the chin, or the cheeks?', ['chin', 'cheeks']],
   ['temples', 'the cheeks, or the skull?', ['cheeks', 'skull']],
