@@ -22,6 +22,8 @@ export interface Clause {
   rest: boolean
   /** Stands for a zone that was named before. */
   it: boolean
+  /** Ends in a pause that is no stop: what follows may be its deed. */
+  pauses: boolean
 }
 
 /** Cuts the words into clauses: at signs and joining words, and where a second wish begins. */
@@ -30,20 +32,20 @@ export function clausesOf(said: readonly Said[]): Clause[] {
   let now: Said[] = []
   let link: Link = 'new'
   let ended = false
-  const next = (then: Link) => {
+  const next = (then: Link, pauses = false) => {
     // What takes back stays in force over the pause that follows it: "no, sorry, leave them".
     const waits = then !== 'and' && (link === 'correct' || link === 'except') && now.every(({ is }) => is === 'filler')
     if (waits && !ended) {
       link = then === 'new' ? link : then
       return
     }
-    if (now.length > 0) clauses.push(clauseOf(now, link))
+    if (now.length > 0) clauses.push({ ...clauseOf(now, link), pauses })
     link = then
     now = []
   }
   withNegation(said).forEach((token, at, all) => {
     if (token.is === 'break') {
-      next('new')
+      next('new', /^[,:–—-]$/.test(token.words))
       if (/\p{L}/u.test(token.words)) now.push({ ...token, is: 'filler' })
       return
     }
@@ -162,6 +164,7 @@ export function clauseOf(said: readonly Said[], link: Link): Clause {
     only: said.some(({ is }) => is === 'only'),
     rest: said.some(({ is }) => is === 'rest'),
     it: said.some(({ is }) => is === 'it'),
+    pauses: false,
   }
 }
 

@@ -245,7 +245,7 @@ export const PHRASES: readonly [names: string, token: Token][] = [
 /** Ends that a wish serves, and how people say them; {she} and {her} stand for any dog. Source: common practice. */
 const ENDS: readonly [names: string, purpose: PurposeId][] = [
   [
-    `{she} can see|{she} can see out|you can see {her} eyes|i can see {her} eyes|we can see {her} eyes|
+    `see {her} eyes|{her} eyes can be seen|eyes can be seen|eyes showing|{she} can see|{she} can see out|you can see {her} eyes|i can see {her} eyes|we can see {her} eyes|
       {her} eyes show|{she} cant see|cant see|can see out|out of {her} eyes|clear of {her} eyes|off {her} eyes|
       not in {her} eyes|is in {her} eyes|gets in {her} eyes|goes in {her} eyes|falls in {her} eyes|over {her} eyes|
       see where {she} is going|eyes visible|{she} can see where {she} is going|{she} sees better|

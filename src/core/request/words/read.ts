@@ -19,7 +19,7 @@ export function readClauses(text: string, names: readonly string[]): Reading {
   const acting = clauses.filter(({ acts }) => acts.some(({ is }) => is !== 'same' && is !== 'pattern'))
   const zoned = clauses.some(({ zones }) => zones.length > 0) || acting.length > 1
   const course: Course = { text, reading, waiting: [], last: [], lastSide: null, zoned }
-  for (const clause of clauses) readOne(course, clause)
+  clauses.forEach((clause, at) => readOne(course, clause, clauses[at + 1]))
   for (const clause of course.waiting)
     ask(course, [clause], {
       question: 'what is to be done there?',
@@ -57,7 +57,7 @@ function inSameUnit(clause: Clause, last: Spoken | undefined): Clause {
   return clauseOf(said, clause.link)
 }
 
-function readOne(course: Course, typed: Clause): void {
+function readOne(course: Course, typed: Clause, next: Clause | undefined): void {
   const { reading } = course
   const clause = inSameUnit(typed, reading.spoken.at(-1))
   const sort = sortOf(clause)
@@ -66,7 +66,7 @@ function readOne(course: Course, typed: Clause): void {
     reading.chatter.push({ ...spanOf(clause.said, course.text), why: 'chatter' })
     if (clause.zones.length > 0) course.last = clause.zones
   } else if (sort === 'remark') readRemark(course, clause)
-  else if (sort === 'zones') readZones(course, clause)
+  else if (sort === 'zones') readZones(course, clause, next)
   else {
     const clauses = [...course.waiting, clause]
     course.waiting = []
@@ -98,17 +98,20 @@ function readRemark(course: Course, clause: Clause): void {
 }
 
 /** Zones alone go on with the wish before them, are left out of it, stand in for its zones, or wait for the next. */
-function readZones(course: Course, clause: Clause): void {
+function readZones(course: Course, clause: Clause, next: Clause | undefined): void {
   const { spoken } = course.reading
   const last = spoken.at(-1)
-  const { zones, link } = clause
+  const { zones, link, pauses } = clause
+  // "body shorter; ears, leave": a deed without a zone follows, and is theirs.
+  const isTheirs =
+    pauses && next !== undefined && next.acts.length > 0 && next.zones.length === 0 && next.link === 'new'
   if (last && link === 'except') {
     last.except.push(...zones)
     widen(last, clause.said, course.text)
   } else if (last && link === 'correct') {
     last.zones = [...zones]
     widen(last, clause.said, course.text)
-  } else if (last && course.waiting.length === 0 && carriesOn(last) && isLast(course, last)) {
+  } else if (last && course.waiting.length === 0 && carriesOn(last) && isLast(course, last) && !isTheirs) {
     last.zones.push(...zones)
     widen(last, clause.said, course.text)
   } else course.waiting.push(clause)

@@ -30,6 +30,8 @@ const RULES: readonly ((here: Here) => Said | null)[] = [
   // "an inch from the beard" comes off it.
   ({ token, word, before, after }) =>
     word === 'from' && before?.is === 'length' && after?.is === 'zone' ? { ...token, is: 'off' } : null,
+  // "over an inch on the tail" is at least that.
+  ({ token, word, next }) => (word === 'over' && next?.is === 'length' ? { ...token, is: 'bound', most: false } : null),
   // "5 mm less on the body" is shorter.
   ({ token, word, before }) =>
     (word === 'less' || word === 'more') && before?.is === 'length'
