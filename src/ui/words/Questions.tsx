@@ -115,7 +115,7 @@ function LengthField({ question, unit, onAnswer }: LengthProps) {
         suffix={unitWord(unit)}
       />
       <button className={styles.noWish} disabled={length === null} onClick={take}>
-        So long
+        This length
       </button>
     </div>
   )
