@@ -88,7 +88,7 @@ describe('a house of one’s own', () => {
     await keys(...Array<string>(8 + 1).fill(Key.TAB))
     await keys(Key.SPACE)
     presses++
-    const words = "//label[normalize-space(.)='What they want']/following-sibling::textarea"
+    const words = "//label[normalize-space(.)='What they want']/..//textarea"
     await page.until(async () => {
       await keys(Key.TAB)
       return (await driver.switchTo().activeElement().getTagName()) === 'textarea'
