@@ -45,7 +45,9 @@ describe('what was tapped wrong', () => {
     await toBench(0)
     await page.press('Mend')
     await page.click("//select[@aria-label='What was not tapped']/option[text()='Bow or bandana' or position()=last()]")
-    const clock = (minAgo: number) => `new Date(Date.now() - ${minAgo} * 60000).toTimeString().slice(0, 5)`
+    // Both from one moment: a minute that turned between them would make it five.
+    const nowMs = Date.now()
+    const clock = (minAgo: number) => `new Date(${nowMs} - ${minAgo} * 60000).toTimeString().slice(0, 5)`
     const set = (nth: number, minAgo: number) =>
       driver.executeScript(`
         const input = document.querySelectorAll('input[type=time]')[${nth}]
