@@ -1,8 +1,18 @@
 import type { ZoneKey } from '../../zones'
+import { namesIn } from './names'
 import { sayZones } from './sayZones'
 import type { Said } from './spoken'
 import { tokensOf } from './tokens'
 import type { Question } from './understood'
+import { ZONE_NAMES } from './zoneNames'
+
+/** Names of zones that mean nothing else: most readings have one, and need not be read for it. */
+const PLAIN_ZONES = new Set(
+  ZONE_NAMES.map(([names]) => namesIn(names)[0] ?? '').filter(
+    (name) => /^[a-z]{4,}$/.test(name) && !/^(back|side)/.test(name),
+  ),
+)
+const hasPlainZone = (reading: string): boolean => reading.split(' ').some((word) => PLAIN_ZONES.has(word))
 
 const namesZone = (token: Said): boolean => token.is === 'zone' || (token.is === 'shape' && token.zones.length > 0)
 /** These are a whole dog's by themselves. */
@@ -14,6 +24,7 @@ const isWhole = ({ is }: Said): boolean => is === 'same' || is === 'pattern' || 
  * @returns null where nobody knows where it would be
  */
 export function inPlace(reading: string, zones: readonly ZoneKey[], zoned: boolean): string | null {
+  if (hasPlainZone(reading)) return reading
   const said = tokensOf(reading)
   if (said.some(namesZone)) return reading
   if (zones.length > 0)

@@ -20,12 +20,20 @@ const LEXICON = new Map<string, Token>([
   ...named(ASK_BACK.map(([names, question, readings = []]) => [names, { is: 'ask', question, readings }])),
   ...named(ZONE_NAMES.map(([names, keys]) => [names, { is: 'zone', keys }])),
 ])
-/** How many words the longest phrase has that begins with a word. */
-const LONGEST = new Map<string, number>()
-for (const name of LEXICON.keys()) {
-  const words = name.split(' ')
-  const first = words[0] ?? ''
-  LONGEST.set(first, Math.max(LONGEST.get(first) ?? 0, words.length))
+/** The phrases as a tree of words, so that a text is gone through once. */
+interface Branch {
+  token: Token | null
+  next: Map<string, Branch>
+}
+const TREE: Branch = { token: null, next: new Map() }
+for (const [name, token] of LEXICON) {
+  let at = TREE
+  for (const word of name.split(' ')) {
+    const next = at.next.get(word) ?? { token: null, next: new Map() }
+    at.next.set(word, next)
+    at = next
+  }
+  at.token = token
 }
 const BREAKS = [',', ';', '.', ':', '!', '?', '\n', '(', ')', '-', '–', '—', '…']
 
@@ -68,12 +76,28 @@ const SLIPS = slipIndex(
   ),
 )
 
+/** Only these can begin a length or a tool. */
+const FIGURES = /^[\d#]|^[ace]$/
+const FIGURE_WORDS = new Set([
+  ...MEASURE_WORDS,
+  ...TOOL_WORDS,
+  'a',
+  'an',
+  'the',
+  'between',
+  'from',
+  'either',
+  'size',
+  'nr',
+  'num',
+])
+
 function matchAt(words: readonly string[], at: number): Match {
   const word = words[at] ?? ''
   if (BREAKS.includes(word)) return { token: { is: 'break' }, used: 1 }
   const phrase = phraseAt(words, at)
   // As many words as possible; of as many, the figure before the phrase, but "one comb shorter" is a step.
-  const figures = [lengthAt(words, at), toolAt(words, at)]
+  const figures = FIGURES.test(word) || FIGURE_WORDS.has(word) ? [lengthAt(words, at), toolAt(words, at)] : []
   const found = (phrase?.token.is === 'much' ? [phrase, ...figures] : [...figures, phrase]).filter(
     (each) => each !== null,
   )
@@ -81,11 +105,12 @@ function matchAt(words: readonly string[], at: number): Match {
   return longest ?? { token: /^[^\p{L}\p{N}]+$/u.test(word) ? { is: 'filler' } : { is: 'unknown' }, used: 1 }
 }
 
-function phraseAt(words: readonly string[], at: number): Match | null {
-  const most = Math.min(LONGEST.get(words[at] ?? '') ?? 0, words.length - at)
-  for (let used = most; used > 0; used--) {
-    const token = LEXICON.get(words.slice(at, at + used).join(' '))
-    if (token) return { token, used }
+function phraseAt(words: readonly string[], from: number): Match | null {
+  let found: Match | null = null
+  let branch = TREE.next.get(words[from] ?? '')
+  for (let used = 1; branch; used++) {
+    if (branch.token) found = { token: branch.token, used }
+    branch = branch.next.get(words[from + used] ?? '')
   }
-  return null
+  return found
 }
