@@ -1,22 +1,30 @@
 import type { ZoneKey } from '../../zones'
-import { namesIn } from './names'
 import { sayZones } from './sayZones'
 import type { Said } from './spoken'
 import { tokensOf } from './tokens'
 import type { Question } from './understood'
-import { ZONE_NAMES } from './zoneNames'
-
-/** Names of zones that mean nothing else: most readings have one, and need not be read for it. */
-const PLAIN_ZONES = new Set(
-  ZONE_NAMES.map(([names]) => namesIn(names)[0] ?? '').filter(
-    (name) => /^[a-z]{4,}$/.test(name) && !/^(back|side)/.test(name),
-  ),
-)
-const hasPlainZone = (reading: string): boolean => reading.split(' ').some((word) => PLAIN_ZONES.has(word))
 
 const namesZone = (token: Said): boolean => token.is === 'zone' || (token.is === 'shape' && token.zones.length > 0)
 /** These are a whole dog's by themselves. */
 const isWhole = ({ is }: Said): boolean => is === 'same' || is === 'pattern' || is === 'season'
+
+interface PlaceIn {
+  names: boolean
+  whole: boolean
+}
+/** The same few readings come back at every letter that is typed. */
+const KNOWN = new Map<string, PlaceIn>()
+const MOST_KNOWN = 500
+
+function placeIn(reading: string): PlaceIn {
+  const known = KNOWN.get(reading)
+  if (known) return known
+  const said = tokensOf(reading)
+  const place = { names: said.some(namesZone), whole: said.some(isWhole) }
+  if (KNOWN.size >= MOST_KNOWN) KNOWN.clear()
+  KNOWN.set(reading, place)
+  return place
+}
 
 /**
  * What may be meant, in words that stand by themselves: an answer is read alone, and must not reach further than what was
@@ -24,12 +32,11 @@ const isWhole = ({ is }: Said): boolean => is === 'same' || is === 'pattern' || 
  * @returns null where nobody knows where it would be
  */
 export function inPlace(reading: string, zones: readonly ZoneKey[], zoned: boolean): string | null {
-  if (hasPlainZone(reading)) return reading
-  const said = tokensOf(reading)
-  if (said.some(namesZone)) return reading
+  const { names, whole } = placeIn(reading)
+  if (names) return reading
   if (zones.length > 0)
     return / off$/.test(reading) ? `${reading} ${sayZones(zones)}` : `${reading} on ${sayZones(zones)}`
-  if (said.some(isWhole)) return reading
+  if (whole) return reading
   return zoned ? null : `${reading} all over`
 }
 
