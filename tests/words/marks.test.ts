@@ -41,6 +41,18 @@ describe('a remark for the file', () => {
     ])
     expect(withRemark(once, about, 'again', '2027-03-03')).toEqual(once)
   })
+  it('on the other side is another one, and a lump that is told of is new', () => {
+    const lump = (side: 'left' | 'right') => ({
+      kind: 'health' as const,
+      health: 'lump-new' as const,
+      zone: 'side' as const,
+      side,
+    })
+    const left = withRemark(EMPTY, lump('left'), 'a lump on his left side', '2027-03-02')
+    expect(left.health).toMatchObject([{ kind: 'lump', status: 'new', side: 'left' }])
+    expect(withRemark(left, lump('right'), 'and one on the right', '2027-03-02').health).toHaveLength(2)
+    expect(withRemark(left, lump('left'), 'that lump', '2027-03-09')).toEqual(left)
+  })
   it('never makes a grade milder than it is known', () => {
     const minds = { health: [], behaviour: { dryer: 4 } }
     expect(withRemark(minds, { kind: 'temper', trigger: 'dryer', grade: 2 }, '', '2027-03-02')).toEqual(minds)

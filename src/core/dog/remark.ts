@@ -1,4 +1,4 @@
-import type { HealthFact } from '../health'
+import { isSameThing, type HealthFact } from '../health'
 import type { Remark } from '../request'
 import type { Day } from '../units'
 import type { DogFile } from './file'
@@ -20,17 +20,17 @@ export function withRemark(kept: Kept, about: ForFile, words: string, since: Day
     return { ...kept, behaviour: { ...kept.behaviour, [about.trigger]: grade } }
   }
   const { health, zone, side } = about
-  const known = kept.health.some((each) => each.kind === health && (each.zone ?? null) === zone)
-  if (known) return kept
   const finding: HealthFact = {
-    kind: health,
+    // A lump that is told of is new until a hand has found it again.
+    ...(health === 'lump-new' ? { kind: 'lump', status: 'new' } : { kind: health }),
     ...(zone ? { zone } : {}),
     ...(side ? { side } : {}),
     words: words.slice(0, MOST_WORDS),
     since,
     saidBy: 'the owner',
   }
-  return { ...kept, health: [...kept.health, finding] }
+  const isKnown = kept.health.some((each) => isSameThing(each, finding))
+  return isKnown ? kept : { ...kept, health: [...kept.health, finding] }
 }
 
 const MOST_WORDS = 400

@@ -88,7 +88,7 @@ export function openFindings<T extends HealthFact>(findings: readonly T[]): T[] 
 }
 
 /** Whether two facts are about the same thing: one kind at one zone, and not on opposite sides. */
-const isSameThing = (a: HealthFact, b: HealthFact): boolean =>
+export const isSameThing = (a: HealthFact, b: HealthFact): boolean =>
   findingKey({ ...a, side: null }) === findingKey({ ...b, side: null }) && (!a.side || !b.side || a.side === b.side)
 
 /** What stands once some findings are known as well, oldest first: each is the last word on its thing, and *gone* ends it. */

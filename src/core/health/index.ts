@@ -6,6 +6,7 @@ export {
   endsGroom,
   factsAfter,
   findingKey,
+  isSameThing,
   openFindings,
   placeWords,
   planKind,
