@@ -74,11 +74,31 @@ export function readActs(said: readonly Said[], acts: readonly Said[], place: Pl
   if (kinds.length === 0) return { question: 'what is to be done there?', readings: [] }
   const rule = GRAMMAR.find((each) => allows(each, kinds))
   if (!rule) return { question: 'these are two wishes in one. Which?', readings: [] }
-  return rule.read(said, place)
+  const read = rule.read(said, place)
+  const isBeside = kinds.includes('shape') && !rule.says.includes('shape') && !rule.says.includes('shave')
+  return isBeside ? withShape(read, said, place) : read
 }
 
+/** A shape that is said beside something else is asked for as well, and comes first: "a plume tail an inch off the floor". */
+function withShape(read: Read, said: readonly Said[], place: Place): Read {
+  if ('question' in read) return read
+  const own = read.own && read.own.length > 0 ? read.own : place.zones
+  const line = readShape(said, own)
+  if ('question' in line) return line
+  // Shaved or clean has a length of its own: beside another one it is two wishes.
+  const isShave = line.deeds.some((deed) => deed.do !== 'shape' || SHAVES.includes(deed.shape))
+  if (isShave && !read.deeds.some(({ do: done }) => done === 'purpose'))
+    return { question: 'shaved, or to another length?', readings: [] }
+  return { deeds: [...line.deeds, ...read.deeds], own: line.own ?? own }
+}
+const SHAVES = ['clean', 'shaved']
+
 function readClear(said: readonly Said[]): Read {
-  return does({ do: 'clear', clearMm: lengthIn(said) ?? CLEAR_MM })
+  const clear: Deed = { do: 'clear', clearMm: lengthIn(said) ?? CLEAR_MM }
+  // "longer, but off the floor": the length there is the one to the floor.
+  return find(said, 'change')
+    ? does({ do: 'change', longer: longerIn(said), much: muchIn(said), byMm: null }, clear)
+    : does(clear)
 }
 
 const muchIn = (said: readonly Said[]) => find(said, 'much')?.much ?? 'plain'
@@ -136,14 +156,8 @@ function readSomeOff(said: readonly Said[]): Read {
     : { question: 'how many mm off?', readings: ['5 mm off', '10 mm off'] }
 }
 
-function readLength(said: readonly Said[], { zones }: Place): Read {
-  const length: Deed = { do: 'length', lengthMm: lengthIn(said) ?? 0 }
-  const shape = find(said, 'shape') ? readShape(said, zones) : null
-  if (shape === null) return does(length)
-  if ('question' in shape) return shape
-  // A shave has its own length: with another one it is two wishes.
-  if (shape.deeds.some(({ do: done }) => done !== 'shape')) return { question: 'shaved, or to that length?' }
-  return { deeds: [...shape.deeds, length], own: shape.own ?? [] }
+function readLength(said: readonly Said[]): Read {
+  return does({ do: 'length', lengthMm: lengthIn(said) ?? 0 })
 }
 
 function readTool(said: readonly Said[]): Read {
@@ -160,9 +174,7 @@ function readPurpose(said: readonly Said[], { zones }: Place): Read {
   const there = zones.flatMap((key) => zonesOf(key))
   if (zones.length > 0 && !own.some((zone) => there.includes(zone)))
     return { question: 'what is to be done there for that? How many mm?' }
-  const line = find(said, 'shape') ? readShape(said, own) : { deeds: [] }
-  if ('question' in line) return line
-  return { deeds: [{ do: 'purpose', purpose }, ...line.deeds], own }
+  return { deeds: [{ do: 'purpose', purpose }], own }
 }
 
 function readPattern(said: readonly Said[]): Read {
