@@ -74,6 +74,20 @@ describe('words in, card out', () => {
     expect(await page.card()).toEqual(before)
   })
 
+  it('loses nothing that is typed while a remark is on its way to the file', async () => {
+    await page.sees('All kept')
+    await driver.executeScript(`
+      const ask = window.fetch
+      window.fetch = async (...call) => { await new Promise((done) => setTimeout(done, 1500)); return ask(...call) }`)
+    await (await box()).sendKeys(Key.chord(Key.CONTROL, Key.END), ', he hates his nails')
+    await page.press('Keep the grade')
+    await (await box()).sendKeys(Key.chord(Key.CONTROL, Key.END), ', chest 20 mm')
+    await page.until(async () => (await page.text()).split('In the file.').length === 3)
+    expect(await (await box()).getAttribute('value')).toMatch(/he hates his nails, chest 20 mm$/)
+    await page.sees('“chest 20 mm”')
+    await page.sees('All kept')
+  })
+
   it('lights on the map the zones of the words under the caret', async () => {
     await (await box()).sendKeys(Key.chord(Key.CONTROL, Key.HOME))
     const lit = () =>

@@ -29,10 +29,10 @@ export function useHistory<T>(start: T) {
   return {
     now: history.now,
     /** @param stroke what this is a stroke of, as a letter is of a sentence: its strokes in a row are one step back */
-    put: (next: T, stroke: string | null = null) =>
+    put: (next: T | ((now: T) => T), stroke: string | null = null) =>
       setHistory(({ past, now, stroke: last }) => ({
         past: stroke !== null && stroke === last ? past : [...past, now],
-        now: next,
+        now: next instanceof Function ? next(now) : next,
         future: [],
         stroke,
       })),

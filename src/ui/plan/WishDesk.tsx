@@ -11,6 +11,7 @@ import { OwnerWords } from '../words/OwnerWords'
 import type { KeepRemark } from '../words/Remarks'
 import { Asked } from './Asked'
 import { NotToday } from './NotToday'
+import type { Change } from './usePlan'
 import { ZoneWish } from './ZoneWish'
 import styles from './plan.module.css'
 
@@ -28,7 +29,7 @@ interface WishProps {
   ownPatterns: readonly OwnPattern[]
   picked: ZoneId | null
   onPick: (zone: ZoneId | null) => void
-  change: (next: Case, stroke?: string) => string | null
+  change: (next: Change, stroke?: string) => string | null
   lastWords: string
   keepRemark: KeepRemark
   /** Zones that the words under the caret are about. */

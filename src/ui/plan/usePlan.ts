@@ -7,6 +7,9 @@ import { draftOf, useStrayDraft } from './planDraft'
 
 export type KeepWishes = (input: unknown) => Promise<Result<{ version: number }>>
 
+/** The next case, checked; or how it is made of the one that stands, by code that makes no wrong one. */
+export type Change = Case | ((now: Case) => Case)
+
 const KEEP_AFTER_MS = 500
 /** Without a network it is tried again so often. */
 const RETRY_MS = 4000
@@ -72,8 +75,15 @@ export function usePlan(view: Start, keep: KeepWishes) {
     undo,
     redo,
     stray,
-    /** Returns a sentence when the change is refused; nothing changes then. */
-    change: (next: Case, stroke: string | null = null): string | null => {
+    /**
+     * Changes the case, or makes the next one of what stands by then: what a person types while an answer is on its way
+     * stays. @returns a sentence when the change is refused; nothing changes then
+     */
+    change: (next: Change, stroke: string | null = null): string | null => {
+      if (typeof next === 'function') {
+        put(next, stroke)
+        return null
+      }
       const checked = Case.safeParse(next)
       if (!checked.success)
         return problemsOf(checked.error)

@@ -6,6 +6,7 @@ import type { Case, Plan } from '@/core/plan'
 import { keysLabel } from '../plan/zoneKeys'
 import type { LengthUnit } from '@/core/units'
 import type { ZoneKey } from '@/core/zones'
+import type { Change } from '../plan/usePlan'
 import { MarkedText } from './MarkedText'
 import { Questions } from './Questions'
 import { Remarks, type KeepRemark } from './Remarks'
@@ -18,7 +19,7 @@ export interface OwnerWordsProps {
   /** What was said before the last visit; empty when nothing was. */
   lastWords: string
   ask: (next: Partial<Request>, stroke?: string) => void
-  change: (next: Case) => string | null
+  change: (next: Change) => string | null
   keepRemark: KeepRemark
   /** Zones that the words under the caret, or under the pointer, are about. */
   onLit: (zones: readonly ZoneKey[]) => void

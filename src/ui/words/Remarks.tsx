@@ -6,6 +6,7 @@ import { findingWords } from '@/core/health'
 import type { Case, Plan } from '@/core/plan'
 import type { Remark } from '@/core/request'
 import type { Result } from '@/core/result'
+import type { Change } from '../plan/usePlan'
 import { keyLabel } from '../plan/zoneKeys'
 import styles from './words.module.css'
 
@@ -14,23 +15,24 @@ export type KeepRemark = (input: { words: string; about: ForFile }) => Promise<R
 interface RemarksProps {
   case_: Case
   plan: Plan
-  change: (next: Case) => string | null
+  change: (next: Change) => string | null
   keepRemark: KeepRemark
 }
 
 /** Mats that are told of and not graded yet. */
 const TOLD_MATS = 2
 
+const keptOf = ({ health = [], behaviour = {} }: Case) => ({ health, behaviour })
+
 /** What the owner says of health and temper: no length changes by it; it is offered for the file or the look-over. */
 export function Remarks({ case_, plan, change, keepRemark }: RemarksProps) {
   const [fault, setFault] = useState<string | null>(null)
   const [busy, start] = useTransition()
   if (plan.remarks.length === 0) return null
-  const kept = { health: case_.health ?? [], behaviour: case_.behaviour ?? {} }
   const toFile = (words: string, about: ForFile) =>
     start(async () => {
       const answer = await keepRemark({ words, about }).catch(() => null)
-      if (answer?.ok) change({ ...case_, ...withRemark(kept, about, words, case_.date) })
+      if (answer?.ok) change((now) => ({ ...now, ...withRemark(keptOf(now), about, words, now.date) }))
       setFault(answer?.ok ? null : 'It was not kept: the house does not answer now. Try again in a moment.')
     })
   return (
@@ -74,13 +76,13 @@ interface OfferProps {
   about: Remark['about']
   case_: Case
   busy: boolean
-  change: (next: Case) => string | null
+  change: (next: Change) => string | null
   toFile: (about: ForFile) => void
 }
 
 function Offer({ about, case_, busy, change, toFile }: OfferProps) {
   if (isForFile(about)) {
-    const kept = { health: case_.health ?? [], behaviour: case_.behaviour ?? {} }
+    const kept = keptOf(case_)
     const after = withRemark(kept, about, '', case_.date)
     if (JSON.stringify(after) === JSON.stringify(kept)) return <span className="kv-small">In the file.</span>
     return (
