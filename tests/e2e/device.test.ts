@@ -1,3 +1,4 @@
+import { By } from 'selenium-webdriver'
 import type { Driver as ChromeDriver } from 'selenium-webdriver/chrome'
 import { describe, expect, it } from 'vitest'
 import { openBehind, type Behind } from './behind'
@@ -15,11 +16,48 @@ const toBench = async (nth: number) => {
   await driver.get(`${proxy.address}${benches[nth]}`)
   await sees('All sent')
 }
+const stage = async () => (await driver.findElement(By.css('[aria-label="This stage"] h1'))).getText()
+/** What the page has asked the server for so far. */
+const asked = () =>
+  driver.executeScript<string>(`return performance.getEntriesByType('resource').map(({ name }) => name).join(' ')`)
 const note = async (words: string) => {
   await page.press('Note')
   await page.type('//textarea', words)
   await page.press('Keep the note')
 }
+
+describe('a groom that is begun while the house is slow to answer', () => {
+  it('stays as it was tapped, and every tap reaches the books', async () => {
+    await driver.get(proxy.address)
+    await page.sees('to come')
+    const plan = (await driver.getPageSource()).match(/\/bookings\/\d+(?=\/plan)/)?.[0]
+    await driver.get(`${proxy.address}${plan}/bench`)
+    await page.sees('Start Arrive')
+    // Each stage that was on the page for a moment, were it only for one frame.
+    await driver.executeScript(`
+      window.stages = []
+      new MutationObserver(() => {
+        const { stage } = document.querySelector('main').dataset
+        if (window.stages.at(-1) !== stage) window.stages.push(stage)
+      }).observe(document.body, { subtree: true, childList: true, attributes: true })`)
+    proxy.trouble = { kind: 'late', ms: 3000 }
+    await page.press('Start Arrive')
+    await page.press('Pause')
+    await page.press('Go on')
+    await note('calm at the door')
+    await sees('4 notes wait')
+    await page.until(async () => /visits/.test(await asked()), 'it was not begun')
+    proxy.trouble = { kind: 'none' }
+    await sees('All sent')
+    await page.sees('calm at the door')
+    const seen = await driver.executeScript<string[]>('return window.stages')
+    expect(seen.slice(seen.indexOf('arrive'))).toEqual(['arrive'])
+    expect(await onDevice(driver, 'outbox.getAll()')).toEqual([])
+    await driver.get(`${proxy.address}${plan}/bench`)
+    await page.sees('calm at the door')
+    expect(await stage()).toBe('Arrive')
+  })
+})
 
 describe('what was tapped wrong', () => {
   it('a note on the wrong dog’s bench is taken back there, and stands on the right one', async () => {
@@ -81,43 +119,6 @@ describe('a sender that hangs', () => {
   })
 })
 
-describe('a device that is full', () => {
-  const quota = (bytes?: number) =>
-    (driver as ChromeDriver).sendDevToolsCommand('Storage.overrideQuotaForOrigin', {
-      origin: proxy.address,
-      ...(bytes === undefined ? {} : { quotaSize: bytes }),
-    })
-  /** The browser looks at its quota only now and then: whether it refuses a write by now. */
-  const isFull = () =>
-    driver.executeAsyncScript<boolean>(`
-      const done = arguments[0]
-      const opening = indexedDB.open('filler')
-      opening.onupgradeneeded = () => opening.result.createObjectStore('rows', { autoIncrement: true })
-      opening.onerror = () => done(true)
-      opening.onsuccess = () => {
-        const database = opening.result
-        const writing = database.transaction('rows', 'readwrite')
-        writing.objectStore('rows').put('x')
-        writing.oncomplete = () => { database.close(); done(false) }
-        writing.onabort = () => { database.close(); done(writing.error.name === 'QuotaExceededError') }
-      }`)
-  it('says at once that a note is on the screen only, and sends it from there', async () => {
-    await toBench(0)
-    proxy.trouble = { kind: 'fault-500' }
-    await quota(1)
-    await page.until(isFull, 'the device is not full')
-    await note('kept by nobody but this page')
-    await page.sees('This device is full: what you note is on this screen only until it is sent.')
-    await sees('On this screen only: 1')
-    await page.sees('kept by nobody but this page')
-    await quota()
-    proxy.trouble = { kind: 'none' }
-    await sees('All sent')
-    const log = await fetch(`${proxy.address}${benches[0]?.replace('bench', 'log')}`)
-    expect(await log.text()).toContain('kept by nobody but this page')
-  })
-})
-
 describe('a newer app', () => {
   const waits = () =>
     driver.executeAsyncScript<boolean>(`
@@ -166,5 +167,42 @@ describe('what the books do not take', () => {
     expect(await onDevice<number>(driver, 'aside.count()')).toBe(0)
     await driver.get(`${proxy.address}${benches[1]?.replace('bench', 'log')}`)
     await page.sees('Late note: found after the close')
+  })
+})
+
+describe('a device that is full', () => {
+  const quota = (bytes?: number) =>
+    (driver as ChromeDriver).sendDevToolsCommand('Storage.overrideQuotaForOrigin', {
+      origin: proxy.address,
+      ...(bytes === undefined ? {} : { quotaSize: bytes }),
+    })
+  /** The browser looks at its quota only now and then: whether it refuses a write by now. */
+  const isFull = () =>
+    driver.executeAsyncScript<boolean>(`
+      const done = arguments[0]
+      const opening = indexedDB.open('filler')
+      opening.onupgradeneeded = () => opening.result.createObjectStore('rows', { autoIncrement: true })
+      opening.onerror = () => done(true)
+      opening.onsuccess = () => {
+        const database = opening.result
+        const writing = database.transaction('rows', 'readwrite')
+        writing.objectStore('rows').put('x')
+        writing.oncomplete = () => { database.close(); done(false) }
+        writing.onabort = () => { database.close(); done(writing.error.name === 'QuotaExceededError') }
+      }`)
+  it('says at once that a note is on the screen only, and sends it from there', async () => {
+    await toBench(0)
+    proxy.trouble = { kind: 'fault-500' }
+    await quota(1)
+    await page.until(isFull, 'the device is not full')
+    await note('kept by nobody but this page')
+    await page.sees('This device is full: what you note is on this screen only until it is sent.')
+    await sees('On this screen only: 1')
+    await page.sees('kept by nobody but this page')
+    await quota()
+    proxy.trouble = { kind: 'none' }
+    await sees('All sent')
+    const log = await fetch(`${proxy.address}${benches[0]?.replace('bench', 'log')}`)
+    expect(await log.text()).toContain('kept by nobody but this page')
   })
 })

@@ -5,7 +5,7 @@ import { VisitEvent, laterTick, newestTick, nextTick, orderedLog, type Hand, typ
 import type { Case } from '@/core/plan'
 import { adoptOlder } from '../device/adopt'
 import { deviceClock } from '../device/clock'
-import { keep, lookAt, notKept, settleBench } from '../device/kept'
+import { keep, keepBegunHere, lookAt, notKept, settleBench } from '../device/kept'
 import { isAway } from '../device/link'
 import { tellTabs } from '../device/oneSender'
 import { trySending } from '../device/send'
@@ -15,7 +15,6 @@ import {
   chooseHouse,
   deviceId,
   forgetOldLogs,
-  keepBegun,
   keepEvents,
   letAsideGo,
   letPhotoGo,
@@ -158,7 +157,7 @@ export function useVisitLog(begun: Begun): VisitLog {
       if (!event) return
       const keepIt = async () => {
         if (visitOf(bench) === null)
-          await keepBegun({ bench, bookingId, planned: plannedCase, startedMs: event.atMs }).catch(notKept)
+          await keepBegunHere({ bench, bookingId, planned: plannedCase, startedMs: event.atMs })
         const why = await keep(bench, event, asideGone === undefined ? [] : [asideGone])
         setRefused(why)
         setHere((before) => withOne(before, event, asideGone, why !== null))

@@ -1,17 +1,32 @@
 import type { VisitEvent } from '@/core/visit'
 import { deviceClock } from './clock'
-import { keepEvents, readBench, settle, type Aside, type BenchKey, type OnDevice } from './store'
+import {
+  bookingBench,
+  keepBegun,
+  keepEvents,
+  moveBench,
+  readBegun,
+  readBench,
+  settle,
+  visitBench,
+  type Aside,
+  type Begun,
+  type BenchKey,
+  type OnDevice,
+} from './store'
 
 /** What a device cannot keep stays on the page: its events, and how far the log is known. */
 interface OnPage {
   loose: VisitEvent[]
   heard: VisitEvent[]
   no: number
+  /** What was begun here, or the visit that it is by now. */
+  begun: Begun | number | null
 }
 const pages = new Map<BenchKey, OnPage>()
 
 function onPage(bench: BenchKey): OnPage {
-  const there = pages.get(bench) ?? { loose: [], heard: [], no: 0 }
+  const there = pages.get(bench) ?? { loose: [], heard: [], no: 0, begun: null }
   pages.set(bench, there)
   return there
 }
@@ -52,6 +67,32 @@ export async function keep(
     onPage(bench).loose.push(event)
     return why
   }
+}
+
+/** Keeps that a groom was begun here; on this page only, where the device would not. */
+export async function keepBegunHere(begun: Begun): Promise<void> {
+  await keepBegun(begun).catch((error: unknown) => {
+    notKept(error)
+    onPage(bookingBench(begun.bookingId)).begun ??= begun
+  })
+}
+
+/** @returns what was begun here and the server does not know yet, or the visit that it is by now */
+export async function begunHere(bench: BenchKey): Promise<Begun | number | null> {
+  const kept = await readBegun(bench).catch((error: unknown) => (notKept(error), null))
+  return kept ?? onPage(bench).begun
+}
+
+/** Everything of a booking's bench is the visit's from now on. @returns why the device could not; nothing has moved then */
+export async function moveKept(from: BenchKey, visitId: number): Promise<string | null> {
+  const why = await moveBench(from, visitId).then(() => null, notKept)
+  const left = onPage(from)
+  if (why !== null && left.begun === null) return why
+  const visit = onPage(visitBench(visitId))
+  visit.loose.push(...left.loose)
+  visit.begun = visitId
+  pages.set(from, visit)
+  return null
 }
 
 /** What the server answered for a bench. */

@@ -2,16 +2,14 @@ import { z } from 'zod'
 import type { Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 import { deviceClock } from './clock'
-import { lookAt, notKept, settleBench } from './kept'
+import { begunHere, lookAt, moveKept, notKept, settleBench } from './kept'
 import { NoAnswer, askServer } from './link'
 import { oneSender, otherLivingPages, tellTabs } from './oneSender'
 import {
   chosenHouse,
   keepPhoto,
   letPhotoGo,
-  moveBench,
   putTimesRight,
-  readBegun,
   readPhotos,
   visitBench,
   visitOf,
@@ -121,14 +119,14 @@ async function sendSome(
 
 /** Has the server begin a visit that was begun here; what was kept for the booking is the visit's then. */
 async function begin(bench: BenchKey): Promise<number | { problem: string } | null> {
-  const begun = await readBegun(bench)
-  if (!begun) return null
+  const begun = await begunHere(bench)
+  if (begun === null || typeof begun === 'number') return begun
   const { bookingId, planned, startedMs } = begun
   const { body } = await post(`/bookings/${bookingId}/begin`, { planned, startedMs })
   const answer = body as Result<{ visitId: number }>
   if (!answer.ok) return { problem: answer.problems.map(({ sentence }) => sentence).join(' ') }
-  await moveBench(bench, visitBench(answer.value.visitId))
-  return answer.value.visitId
+  const problem = await moveKept(bench, answer.value.visitId)
+  return problem === null ? answer.value.visitId : { problem }
 }
 
 /** Sends the pictures of a bench. What the server refuses stays on this device, with why. */

@@ -39,6 +39,9 @@ export interface KeptPhoto {
 /** A groom that was begun without a network. */
 const Begun = z.strictObject({ bench: z.string(), bookingId: z.number(), planned: Case, startedMs: z.number() })
 export type Begun = z.infer<typeof Begun>
+/** What a booking's bench leaves behind when its visit is known: who still writes or reads there is led on. */
+const Moved = z.strictObject({ bench: z.string(), visitId: z.number(), movedMs: z.number() })
+type Moved = z.infer<typeof Moved>
 
 interface DeviceSchema extends DBSchema {
   /** Events that wait to be sent, each a row of its own: two tabs never write over each other. */
@@ -49,7 +52,7 @@ interface DeviceSchema extends DBSchema {
   log: { key: string; value: KeptRow; indexes: { byBench: BenchKey } }
   /** The server's number up to which the log of a bench is here. */
   marks: { key: BenchKey; value: { bench: BenchKey; no: number; keptMs: number } }
-  begun: { key: string; value: Begun }
+  begun: { key: string; value: Begun | Moved }
   photos: { key: string; value: KeptPhoto; indexes: { byBench: BenchKey } }
 }
 type Device = IDBPDatabase<DeviceSchema>
@@ -110,15 +113,28 @@ export const askToPersist = (): void => void navigator.storage?.persist?.()
 /** The page that writes: what its steady clock said means something to itself alone. */
 export const PAGE = typeof crypto === 'undefined' ? '' : crypto.randomUUID()
 
+type BegunRead = { get: (bench: string) => Promise<unknown> }
+
+/** Where a bench is kept: a booking's whose visit is known is kept as the visit's, in the same step as whatever is done. */
+async function placeOf(begun: BegunRead, bench: BenchKey): Promise<BenchKey> {
+  if (visitOf(bench) !== null) return bench
+  const moved = Moved.safeParse(await begun.get(bench)).data
+  return moved ? visitBench(moved.visitId) : bench
+}
+
 /** Keeps events until the server has them, all or none. @throws DOMException when the device is full or keeps nothing */
 export async function keepEvents(
   events: readonly { bench: BenchKey; event: VisitEvent; steady: SteadyTime; sure: boolean }[],
   asideGone: readonly string[] = [],
 ): Promise<void> {
-  const transaction = (await store()).transaction(['outbox', 'aside'], 'readwrite', SURE)
+  const transaction = (await store()).transaction(['outbox', 'aside', 'begun'], 'readwrite', SURE)
+  const begun = transaction.objectStore('begun')
+  const places = await Promise.all(events.map(({ bench }) => placeOf(begun, bench)))
   await Promise.all([
-    ...events.map(({ bench, event, steady, sure }) =>
-      transaction.objectStore('outbox').put({ id: event.id, bench, event, page: PAGE, steady, sure }),
+    ...events.map(({ bench, event, steady, sure }, at) =>
+      transaction
+        .objectStore('outbox')
+        .put({ id: event.id, bench: places[at] ?? bench, event, page: PAGE, steady, sure }),
     ),
     ...asideGone.map((id) => transaction.objectStore('aside').delete(id)),
     transaction.done,
@@ -152,8 +168,9 @@ function readRow(stored: unknown): VisitEvent | null {
 const readable = (rows: readonly { event: unknown }[]): VisitEvent[] =>
   rows.flatMap(({ event }) => readRow(event) ?? [])
 
-export async function readBench(bench: BenchKey): Promise<OnDevice> {
-  const transaction = (await store()).transaction(['outbox', 'aside', 'log', 'marks'])
+export async function readBench(asked: BenchKey): Promise<OnDevice> {
+  const transaction = (await store()).transaction(['outbox', 'aside', 'log', 'marks', 'begun'])
+  const bench = await placeOf(transaction.objectStore('begun'), asked)
   const [outbox, put, known, mark] = await Promise.all([
     transaction.objectStore('outbox').index('byBench').getAll(bench),
     transaction.objectStore('aside').index('byBench').getAll(bench),
@@ -237,37 +254,46 @@ export async function keepBegun(begun: Begun): Promise<void> {
   await transaction.done
 }
 
-/** @returns what was begun here and is not known to the server yet */
-export async function readBegun(bench: BenchKey): Promise<Begun | null> {
-  return Begun.safeParse(await (await store()).get('begun', bench)).data ?? null
+/** @returns what was begun here and is not known to the server yet, or the visit that it is by now */
+export async function readBegun(bench: BenchKey): Promise<Begun | number | null> {
+  const kept = await (await store()).get('begun', bench)
+  return Begun.safeParse(kept).data ?? Moved.safeParse(kept).data?.visitId ?? null
 }
 
 /** The server has begun the visit of a booking: everything kept for it is the visit's from now on, as one step. */
-export async function moveBench(from: BenchKey, to: BenchKey): Promise<void> {
+export async function moveBench(from: BenchKey, visitId: number): Promise<void> {
   const transaction = (await store()).transaction([...BY_BENCH, 'begun', 'marks'], 'readwrite', SURE)
   for (const name of BY_BENCH) {
     const kept = transaction.objectStore(name)
-    for (const row of await kept.index('byBench').getAll(from)) await kept.put({ ...row, bench: to } as never)
+    for (const row of await kept.index('byBench').getAll(from))
+      await kept.put({ ...row, bench: visitBench(visitId) } as never)
   }
-  await transaction.objectStore('begun').delete(from)
+  await transaction.objectStore('begun').put({ bench: from, visitId, movedMs: Date.now() })
   await transaction.done
 }
 
 /** @throws DOMException when the device is full or keeps nothing */
 export async function keepPhoto(photo: KeptPhoto): Promise<void> {
-  const transaction = (await store()).transaction('photos', 'readwrite', SURE)
-  await Promise.all([transaction.store.put(photo), transaction.done])
+  const transaction = (await store()).transaction(['photos', 'begun'], 'readwrite', SURE)
+  const bench = await placeOf(transaction.objectStore('begun'), photo.bench)
+  await Promise.all([transaction.objectStore('photos').put({ ...photo, bench }), transaction.done])
 }
-export const readPhotos = async (bench: BenchKey): Promise<KeptPhoto[]> =>
-  (await store()).getAllFromIndex('photos', 'byBench', bench)
+export async function readPhotos(bench: BenchKey): Promise<KeptPhoto[]> {
+  const transaction = (await store()).transaction(['photos', 'begun'])
+  const place = await placeOf(transaction.objectStore('begun'), bench)
+  return transaction.objectStore('photos').index('byBench').getAll(place)
+}
 export const readPhoto = async (id: string): Promise<KeptPhoto | undefined> => (await store()).get('photos', id)
 /** Takes a picture off this device: one that was sent, or given up by a person. */
 export const letPhotoGo = async (id: string): Promise<void> => (await store()).delete('photos', id)
 
-/** Forgets the logs of benches that were not looked at for this long; nothing that waits or was refused. */
+/** Forgets the logs, and where benches went, that were not looked at for this long; nothing that waits or was refused. */
 const FORGET_LOG_MS = 14 * 24 * 3_600_000
 export async function forgetOldLogs(nowMs: number): Promise<void> {
-  const transaction = (await store()).transaction(['log', 'marks'], 'readwrite')
+  const transaction = (await store()).transaction(['log', 'marks', 'begun'], 'readwrite')
+  for (const row of await transaction.objectStore('begun').getAll())
+    if ('movedMs' in row && nowMs - row.movedMs >= FORGET_LOG_MS)
+      await transaction.objectStore('begun').delete(row.bench)
   for (const { bench, keptMs } of await transaction.objectStore('marks').getAll()) {
     if (nowMs - keptMs < FORGET_LOG_MS) continue
     for (const id of await transaction.objectStore('log').index('byBench').getAllKeys(bench))
