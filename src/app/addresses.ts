@@ -1,10 +1,10 @@
 import { notFound } from 'next/navigation'
 
-/** An id from an address; anything else is a page that is not there. */
-export function idOf(text: string): number {
-  if (!/^[1-9]\d{0,8}$/.test(text)) notFound()
-  return Number(text)
-}
+/** An id from an address; 0, which nothing has, where it is none. */
+export const idIn = (text: string): number => (/^[1-9]\d{0,8}$/.test(text) ? Number(text) : 0)
+
+/** An id from the address of a page; anything else is a page that is not there. */
+export const idOf = (text: string): number => idIn(text) || notFound()
 
 /** A view that has to be there. */
 export function found<View>(view: View | null): View {

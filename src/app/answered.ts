@@ -1,6 +1,6 @@
 import { revalidatePath } from 'next/cache'
 import type { z } from 'zod'
-import { problemsOf, type Result } from '@/core/result'
+import { firstProblems, problemsOf, type Result } from '@/core/result'
 import { unlessAway } from '@/service/house/away'
 
 /**
@@ -14,7 +14,7 @@ export async function answered<Schema extends z.ZodType, Value>(
   ...paths: readonly string[]
 ): Promise<Result<Value>> {
   const asked = schema.safeParse(input)
-  if (!asked.success) return { ok: false, problems: problemsOf(asked.error) }
+  if (!asked.success) return { ok: false, problems: firstProblems(problemsOf(asked.error)) }
   const done = await unlessAway(() => verb(asked.data))
   if (done.ok) for (const path of paths) revalidatePath(path)
   return done

@@ -1,7 +1,10 @@
 import Link from 'next/link'
+import { connection } from 'next/server'
 import { Saying } from '@/ui/frame/Saying'
 
-export default function NotFound() {
+export default async function NotFound() {
+  // Its scripts carry the number of this answer, so it is not made beforehand.
+  await connection()
   return (
     <main className="kv-page">
       <Saying

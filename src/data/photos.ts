@@ -9,7 +9,8 @@ export async function readPhotoVisit(id: string): Promise<number | null> {
   return (await database().models.photo.findByPk(id, { attributes: ['visitId'] }))?.visitId ?? null
 }
 
-export async function readPhoto(id: string): Promise<Uint8Array<ArrayBuffer> | null> {
-  const row = await database().models.photo.findByPk(id)
+/** A picture of a visit; null where it is of another one, or none. */
+export async function readPhoto(visitId: number, id: string): Promise<Uint8Array<ArrayBuffer> | null> {
+  const row = await database().models.photo.findOne({ where: { id, visitId } })
   return row && new Uint8Array(row.jpeg)
 }

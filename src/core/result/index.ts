@@ -1,2 +1,2 @@
-export { problemsOf, refuse } from './problems'
+export { firstProblems, problemsOf, refuse } from './problems'
 export type { Problem, Result } from './problems'

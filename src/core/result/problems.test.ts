@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { z } from 'zod'
 import { Case } from '../plan'
-import { problemsOf, showPath } from './problems'
+import { firstProblems, problemsOf, showPath } from './problems'
 
 const GOOD = {
   kovit: 'case/1',
@@ -46,6 +47,30 @@ describe('a case', () => {
   ])('%j is refused by the field', (change, line) => expect(problems(change)).toEqual([line]))
   it('names every fault at once', () =>
     expect(problems({ slotMin: 1, setting: 'x', date: '2027-02-30' })).toHaveLength(3))
+})
+
+it('a rule that has no sentence of its own is told in short, not in the words of a program', () => {
+  const rule = z.object({
+    n: z.number().int(),
+    many: z.array(z.number()).max(2),
+    either: z.union([z.literal(1), z.string()]),
+    id: z.uuid(),
+  })
+  const { error } = rule.safeParse({ n: -1e300, many: [1, 2, 3], either: null, id: 'x' })
+  expect(problemsOf(error!).map(({ path, sentence }) => `${path}: ${sentence}`)).toEqual([
+    'n: This is too small, or too short.',
+    'many: This is too large, or too long.',
+    'either: This is none of the forms that are known here.',
+    'id: This is not as it should be.',
+  ])
+})
+
+it('an answer tells the first faults, whatever was sent', () => {
+  const { error } = z
+    .strictObject({})
+    .safeParse(Object.fromEntries(Array.from({ length: 500 }, (_, at) => ['k'.repeat(1000) + at, at])))
+  const told = firstProblems(problemsOf(error!))
+  expect([told.length, JSON.stringify(told).length < 5000]).toEqual([20, true])
 })
 
 it('paths read as a groomer’s colleague would write them', () =>

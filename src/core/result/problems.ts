@@ -18,6 +18,15 @@ export function problemsOf(error: z.ZodError): Problem[] {
   return error.issues.flatMap((issue) => readIssue(issue))
 }
 
+/** So many faults are told at once; who sends more is no person who fills in a form. */
+const MOST_TOLD = 20
+/** A place that is longer is cut: its end was made by whoever sent it. */
+const LONGEST_PATH = 120
+
+/** The first faults, for an answer that stays small whatever was sent. */
+export const firstProblems = (problems: readonly Problem[], most = MOST_TOLD): Problem[] =>
+  problems.slice(0, most).map(({ path, sentence }) => ({ path: path.slice(0, LONGEST_PATH), sentence }))
+
 function readIssue(issue: z.core.$ZodIssue): Problem[] {
   const path = showPath(issue.path)
   if (issue.code === 'unrecognized_keys')
@@ -34,7 +43,16 @@ function readIssue(issue: z.core.$ZodIssue): Problem[] {
           : `This must be ${kindOf(issue.expected)}.`,
       },
     ]
-  return [{ path, sentence: issue.message }]
+  return [{ path, sentence: isZods(issue.message) ? (IN_SHORT[issue.code] ?? NOT_RIGHT) : issue.message }]
+}
+
+/** What Zod says by itself, where a schema gives no sentence of its own: it is meant for programmers. */
+const isZods = (message: string): boolean => /^(Invalid |Too (small|big): )/.test(message)
+const NOT_RIGHT = 'This is not as it should be.'
+const IN_SHORT: Partial<Record<z.core.$ZodIssue['code'], string>> = {
+  too_small: 'This is too small, or too short.',
+  too_big: 'This is too large, or too long.',
+  invalid_union: 'This is none of the forms that are known here.',
 }
 
 const missing = (issue: { expected: string }) => `This is missing, or it is not ${kindOf(issue.expected)}.`

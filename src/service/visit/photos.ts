@@ -1,3 +1,4 @@
+import sharp from 'sharp'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { addPhoto, readPhoto, readPhotoVisit } from '@/data/photos'
@@ -5,15 +6,16 @@ import { holdVisit } from '@/data/visits'
 
 export { readPhoto }
 
-/** A picture as the bench makes it small is far below this, bytes. */
-export const MOST_BYTES = 3_000_000
+/** The longer side of a kept picture, px: enough to see a mat on a large screen. Common practice. */
+const LONGEST_PX = 2000
+/** A picture that says it is larger is not opened: its pixels are counted before they are made, px. */
+const MOST_PIXELS = 50_000_000
+const QUALITY = 85
 
-const isJpeg = (bytes: Uint8Array): boolean => bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff
-
-/** Keeps a picture of a visit. Sent twice it is kept once; refused when it is no JPEG, too large, or of another visit. */
-export async function keepPhoto(visitId: number, id: string, jpeg: Uint8Array, nowMs: number): Promise<Result<null>> {
-  if (!isJpeg(jpeg)) return refuse('photo', 'A picture has to be a JPEG.')
-  if (jpeg.length > MOST_BYTES) return refuse('photo', 'The picture is larger than 3 MB.')
+/** Keeps a picture of a visit. Sent twice it is kept once; refused when it is no picture, or of another visit. */
+export async function keepPhoto(visitId: number, id: string, sent: Uint8Array, nowMs: number): Promise<Result<null>> {
+  const jpeg = await drawnAnew(sent)
+  if (!jpeg) return refuse('photo', 'This is no picture that can be read: send a JPEG.')
   return inTransaction(async () => {
     if (!(await holdVisit(visitId))) return refuse('visitId', 'There is no such visit.')
     const there = await readPhotoVisit(id)
@@ -21,4 +23,17 @@ export async function keepPhoto(visitId: number, id: string, jpeg: Uint8Array, n
     if (there === null) await addPhoto(visitId, id, jpeg, nowMs)
     return { ok: true, value: null }
   })
+}
+
+const isJpeg = (bytes: Uint8Array): boolean => bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff
+
+/** The picture and nothing else: where and with what it was taken stays behind, and whatever else was packed into the file. */
+async function drawnAnew(sent: Uint8Array): Promise<Uint8Array | null> {
+  if (!isJpeg(sent)) return null
+  const upright = sharp(sent, { limitInputPixels: MOST_PIXELS, failOn: 'error' }).rotate()
+  const fitted = upright.resize({ width: LONGEST_PX, height: LONGEST_PX, fit: 'inside', withoutEnlargement: true })
+  return fitted
+    .jpeg({ quality: QUALITY })
+    .toBuffer()
+    .catch(() => null)
 }

@@ -1,7 +1,8 @@
-import { problemsOf } from '@/core/result'
 import { openHouse } from '@/service/house/openHouse'
 import { BegunElsewhere, beginVisit } from '@/service/visit/beginVisit'
-import { notWritten } from '../../../sentFromHere'
+import { idIn } from '../../../addresses'
+import { otherHouse } from '../../../otherHouse'
+import { sentBody } from '../../../sentBody'
 
 interface Params {
   params: Promise<{ bookingId: string }>
@@ -9,10 +10,10 @@ interface Params {
 
 /** A device says that it has begun a groom, as often as it likes; the answer is the visit. */
 export async function POST(request: Request, { params }: Params): Promise<Response> {
-  const refused = await notWritten(request)
-  if (refused) return refused
-  const begun = BegunElsewhere.safeParse(await request.json().catch(() => null))
-  if (!begun.success) return Response.json({ ok: false, problems: problemsOf(begun.error) }, { status: 400 })
-  const result = await beginVisit(Number((await params).bookingId) || 0, await openHouse(), begun.data)
+  const other = await otherHouse(request)
+  if (other) return other
+  const body = await sentBody(request, BegunElsewhere)
+  if ('refused' in body) return body.refused
+  const result = await beginVisit(idIn((await params).bookingId), await openHouse(), body.asked)
   return Response.json(result, { status: result.ok ? 200 : 404 })
 }

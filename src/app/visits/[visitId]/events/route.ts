@@ -1,8 +1,10 @@
 import { z } from 'zod'
-import { problemsOf, type Problem, type Result } from '@/core/result'
+import { firstProblems, problemsOf, type Problem, type Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 import { appendEvents, type Sent, type Taken } from '@/service/visit/appendEvents'
-import { notWritten } from '../../../sentFromHere'
+import { idIn } from '../../../addresses'
+import { otherHouse } from '../../../otherHouse'
+import { sentBody } from '../../../sentBody'
 
 const MOST_EVENTS = 500
 const Asked = z.strictObject({
@@ -10,7 +12,8 @@ const Asked = z.strictObject({
   /** The number of the last event this device has from the server. */
   since: z.number().int().nonnegative().default(0),
 })
-const visitIdOf = (text: string) => (/^[1-9]\d{0,8}$/.test(text) ? Number(text) : 0)
+/** So many faults of one event are told. */
+const MOST_OF_ONE = 3
 
 interface Params {
   params: Promise<{ visitId: string }>
@@ -21,17 +24,19 @@ interface Params {
  * and what the log has gained since the number the device knows comes back.
  */
 export async function POST(request: Request, { params }: Params): Promise<Response> {
-  const refused = await notWritten(request)
-  if (refused) return refused
-  const asked = Asked.safeParse(await request.json().catch(() => null))
-  if (!asked.success) return answer({ ok: false, problems: problemsOf(asked.error) }, 400)
-  const { events, since } = asked.data
+  const other = await otherHouse(request)
+  if (other) return other
+  const body = await sentBody(request, Asked)
+  if ('refused' in body) return body.refused
+  const { events, since } = body.asked
   const read = events.map((each) => ({ id: each.id, event: VisitEvent.safeParse(each) }))
   const good = read.flatMap(({ event }) => event.data ?? [])
-  const result = await appendEvents(visitIdOf((await params).visitId), good, Date.now(), since)
+  const result = await appendEvents(idIn((await params).visitId), good, Date.now(), since)
   if (!result.ok) return answer(result, 404)
   const unread = read.flatMap(({ id, event }): Taken[] =>
-    event.success ? [] : [{ id, taken: 'refused', why: problemsOf(event.error).map(toWords).join(' ') }],
+    event.success
+      ? []
+      : [{ id, taken: 'refused', why: firstProblems(problemsOf(event.error), MOST_OF_ONE).map(toWords).join(' ') }],
   )
   return answer({ ok: true, value: { ...result.value, answers: [...result.value.answers, ...unread] } }, 200)
 }

@@ -1,0 +1,40 @@
+import { describe, expect, it } from 'vitest'
+import { LOOPBACK_NAMES, MOST_BODY_BYTES, contentPolicy, refusedAtTheDoor } from '.'
+
+const HERE = { host: '127.0.0.1:3000', origin: null, site: null, mode: null, length: null }
+const knock = (said: object) => refusedAtTheDoor({ method: 'POST', ...HERE, ...said }, LOOPBACK_NAMES)?.status ?? 'in'
+
+describe('the door', () => {
+  it.each([
+    [{}],
+    [{ method: 'GET', host: 'localhost:3000', site: 'none', mode: 'navigate' }],
+    [{ host: '[::1]:3000', origin: 'http://[::1]:3000', site: 'same-origin' }],
+    [{ host: 'LOCALHOST' }],
+    [{ origin: 'http://127.0.0.1:3000', site: 'same-origin', mode: 'cors', length: String(MOST_BODY_BYTES) }],
+    [{ method: 'GET', site: 'cross-site', mode: 'navigate' }],
+  ])('lets in %j', (said) => expect(knock(said)).toBe('in'))
+  it.each([
+    [{ host: 'evil.example', origin: 'http://evil.example' }],
+    [{ method: 'GET', host: 'evil.example:3000' }],
+    [{ host: null }],
+    [{ host: '127.0.0.1.evil.example' }],
+    [{ host: '127.0.0.1:3000:evil' }],
+    [{ host: 'user@127.0.0.1' }],
+  ])('knows no name but those that are served: %j', (said) => expect(knock(said)).toBe(421))
+  it.each([
+    [{ origin: 'http://evil.example' }],
+    [{ origin: 'null' }],
+    [{ origin: 'http://127.0.0.1:3001' }],
+    [{ site: 'cross-site', mode: 'navigate' }],
+    [{ site: 'same-site', mode: 'cors' }],
+    [{ method: 'GET', site: 'cross-site', mode: 'no-cors' }],
+    [{ method: 'GET', origin: 'http://evil.example', site: 'cross-site', mode: 'cors' }],
+  ])('takes nothing from another site: %j', (said) => expect(knock(said)).toBe(403))
+  it('refuses by its length what is too large, before it is read', () =>
+    expect(knock({ length: String(MOST_BODY_BYTES + 1) })).toBe(413))
+})
+
+it('a page runs the scripts of its own answer only', () => {
+  const script = /script-src ([^;]*)/.exec(contentPolicy('abc'))?.[1]
+  expect(script).toBe("'self' 'nonce-abc'")
+})

@@ -1,0 +1,34 @@
+import { NextResponse, type NextRequest } from 'next/server'
+import { LOOPBACK_NAMES, contentPolicy, refusedAtTheDoor } from '@/core/door'
+import { refuse } from '@/core/result'
+
+/** Every request comes by here first: who may come in, and what its page may run. */
+export function proxy(request: NextRequest): NextResponse {
+  const { headers, method } = request
+  const says = (name: string) => headers.get(name)
+  const refusal = refusedAtTheDoor(
+    {
+      method,
+      host: says('host'),
+      origin: says('origin'),
+      site: says('sec-fetch-site'),
+      mode: says('sec-fetch-mode'),
+      length: says('content-length'),
+    },
+    LOOPBACK_NAMES,
+  )
+  if (refusal) return notLetIn(refusal.sentence, refusal.status)
+  const policy = contentPolicy(btoa(crypto.randomUUID()))
+  const inside = new Headers(headers)
+  // Next reads the number for its scripts from here.
+  inside.set('Content-Security-Policy', policy)
+  const response = NextResponse.next({ request: { headers: inside } })
+  response.headers.set('Content-Security-Policy', policy)
+  return response
+}
+
+const notLetIn = (sentence: string, status: number) =>
+  NextResponse.json(refuse('request', sentence), { status, headers: { 'Cache-Control': 'no-store' } })
+
+// Files of the build are the same for everybody and name no dog.
+export const config = { matcher: '/((?!_next/static/).*)' }

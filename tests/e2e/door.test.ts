@@ -1,0 +1,226 @@
+import { readFileSync, readdirSync } from 'node:fs'
+import { request, type IncomingMessage, type OutgoingHttpHeaders } from 'node:http'
+import { join } from 'node:path'
+import fc from 'fast-check'
+import { logging, type WebDriver } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import type { Page } from './browser'
+import { openFor, type Running } from './kovit'
+
+const HOME = '.kovit-test/door'
+const SEED = 16
+let kovit: Running
+let driver: WebDriver
+let page: Page
+let dogId = ''
+let visitId = ''
+let bookingId = ''
+
+openFor(HOME, async (opened) => {
+  ;({ kovit, driver, page } = opened)
+  const day = await (await fetch(kovit.address)).text()
+  const id = (pattern: RegExp) => pattern.exec(day)?.[1] ?? 'missing'
+  dogId = id(/\/dogs\/(\d+)/)
+  visitId = id(/\/visits\/(\d+)\/bench/)
+  bookingId = id(/\/bookings\/(\d+)\/plan/)
+})
+
+interface Answer {
+  status: number
+  headers: IncomingMessage['headers']
+  text: string
+}
+
+/** Asks as no browser would: with any host, origin and body. */
+function ask(method: string, path: string, headers: OutgoingHttpHeaders = {}, body?: string | Buffer): Promise<Answer> {
+  return new Promise((done, failed) => {
+    const asking = request(kovit.address + path, { method, headers }, (answer) => {
+      const parts: Buffer[] = []
+      answer.on('data', (part: Buffer) => parts.push(part))
+      answer.on('end', () => {
+        done({ status: answer.statusCode ?? 0, headers: answer.headers, text: Buffer.concat(parts).toString() })
+      })
+      answer.on('error', failed)
+    })
+    asking.on('error', failed)
+    asking.end(body)
+  })
+}
+
+interface Way {
+  method: string
+  path: string
+}
+
+/** Every way into the app that is no page, read off its files, so that a new one is tried as well. */
+function routes(): Way[] {
+  const ids: Record<string, string> = {
+    dogId,
+    visitId,
+    bookingId,
+    photoId: '00000000-0000-4000-8000-0000000000aa',
+    secret: 'x'.repeat(43),
+  }
+  const files = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
+  const ways = files.filter((file) => file.endsWith('/route.ts'))
+  return ways.flatMap((file) => {
+    const path = `/${file}`
+      .slice(0, -'/route.ts'.length)
+      .replace(/\[(\w+)\]/g, (_, name: string) => ids[name] ?? 'missing')
+    const methods = [
+      ...readFileSync(join('src/app', file), 'utf8').matchAll(/export (?:async function|const) (GET|POST|PUT)\b/g),
+    ]
+    return methods.map(([, method = '']) => ({ method, path }))
+  })
+}
+const writing = () => routes().filter(({ method }) => method !== 'GET')
+
+/** Every server action of the build, by its id. */
+function actions(): string[] {
+  const built = JSON.parse(readFileSync('.next/server/server-reference-manifest.json', 'utf8')) as { node: object }
+  return Object.keys(built.node)
+}
+
+describe('who may come in', () => {
+  const EVIL = { host: 'evil.example', origin: 'http://evil.example' }
+  it('a name that another site points here reads and writes nothing, on any page or route', async () => {
+    const pages = ['/', '/dogs', `/dogs/${dogId}`, '/kit', '/rules', '/insight', '/book', '/set-up']
+    for (const { method, path } of [...pages.map((path) => ({ method: 'GET', path })), ...routes()]) {
+      const { status, text } = await ask(method, path, EVIL)
+      expect([path, status, text.length < 200]).toEqual([path, 421, true])
+    }
+  })
+  it('another site sends nothing and reads nothing', async () => {
+    for (const { method, path } of routes()) {
+      const origin = await ask(method, path, { origin: 'http://evil.example' })
+      const site = await ask(method, path, { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'no-cors' })
+      expect([path, origin.status, site.status]).toEqual([path, 403, 403])
+    }
+    for (const action of actions())
+      expect((await ask('POST', '/', { 'next-action': action, origin: 'http://evil.example' }, '[]')).status).toBe(403)
+  })
+  it('a link from elsewhere still leads here', async () =>
+    expect((await ask('GET', '/', { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'navigate' })).status).toBe(200))
+})
+
+describe('what is sent', () => {
+  const webRss = () => {
+    const pid = readFileSync(join(HOME, 'web.pid'), 'utf8').trim()
+    return Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1]) / 1000
+  }
+  /** Sends bytes without saying how many. @returns the status, or null where the line was closed before the end */
+  const pour = (path: string, megabytes: number) =>
+    new Promise<number | null>((done) => {
+      const asking = request(kovit.address + path, { method: 'PUT' }, (answer) => {
+        answer.resume()
+        done(answer.statusCode ?? 0)
+      })
+      asking.on('error', () => done(null))
+      const part = Buffer.alloc(1_000_000, 0xff)
+      const send = (left: number): void => {
+        if (left === 0 || asking.destroyed) asking.end()
+        else if (asking.write(part)) setImmediate(send, left - 1)
+        else asking.once('drain', () => send(left - 1))
+      }
+      send(megabytes)
+    })
+
+  it('is refused by its length, or while it comes, and never fills the memory', async () => {
+    const photo = `/visits/${visitId}/photos/00000000-0000-4000-8000-0000000000ab`
+    expect((await ask('PUT', photo, { 'content-length': 3_000_001 }, Buffer.alloc(3_000_001))).status).toBe(413)
+    const before = webRss()
+    expect([413, null]).toContain(await pour(photo, 300))
+    expect(webRss() - before).toBeLessThan(150)
+    expect((await ask('GET', photo)).status).toBe(404)
+  })
+
+  it('of twenty thousand unknown keys is answered in short', async () => {
+    const keys = Object.fromEntries(Array.from({ length: 20_000 }, (_, at) => [`${'k'.repeat(40)}${at}`, at]))
+    for (const { method, path } of writing()) {
+      const { text } = await ask(method, path, {}, JSON.stringify(keys))
+      expect(text.length).toBeLessThan(10_000)
+    }
+  })
+
+  const bodies = () => {
+    const json = fc.jsonValue({ maxDepth: 4 }).map((value) => JSON.stringify(value))
+    const known = fc.constantFrom(
+      'events',
+      'since',
+      'planned',
+      'startedMs',
+      'dogId',
+      'words',
+      'id',
+      '__proto__',
+      'constructor',
+    )
+    const near = fc.dictionary(known, fc.jsonValue({ maxDepth: 2 })).map((value) => JSON.stringify(value))
+    const proto = fc.constantFrom(
+      '{"__proto__":{"ok":true}}',
+      '{"constructor":{"prototype":{"ok":true}}}',
+      '[[[[[[]]]]]]',
+    )
+    const event = fc
+      .dictionary(fc.constantFrom('id', 'kind', 'atMs', 'by', 'tick', 'stage', 'undoes'), fc.jsonValue({ maxDepth: 1 }))
+      .map((value) => JSON.stringify({ events: [{ id: 'x', ...value }], since: 0 }))
+    const bytes = fc.uint8Array({ maxLength: 400 }).map((value) => Buffer.from(value))
+    const deep = fc.nat(3000).map((depth) => '['.repeat(depth) + ']'.repeat(depth))
+    const any = fc.oneof<fc.Arbitrary<string | Buffer>[]>(json, near, proto, event, bytes, deep, fc.string())
+    return fc.sample(any, { numRuns: 400, seed: SEED })
+  }
+  const shown = async () => {
+    const sent = { method: 'POST', body: JSON.stringify({ events: [], since: 0 }) }
+    const log = (await (await fetch(`${kovit.address}/visits/${visitId}/events`, sent)).json()) as { value: object }
+    await driver.get(kovit.address)
+    await page.sees('to come')
+    return JSON.stringify([{ ...log.value, nowMs: 0 }, await page.text()]).replace(/\d+ min|\d\d:\d\d/g, '')
+  }
+
+  it('and is none of what a route takes gets a sentence, and changes nothing', async () => {
+    const before = await shown()
+    for (const { method, path } of writing())
+      for (const body of bodies()) {
+        const { status, text } = await ask(method, path, { 'content-type': 'application/json' }, body)
+        expect(status, `${path} ${body.toString()}`).toBeLessThan(500)
+        if (status >= 400) expect(sentenceIn(text), `${path} ${body.toString()}`).toMatch(/\w.*\.$/)
+      }
+    expect(await shown()).toBe(before)
+  })
+  const sentenceIn = (text: string): string =>
+    (JSON.parse(text) as { problems: { sentence: string }[] }).problems[0]?.sentence ?? ''
+
+  it('to an action is refused with a sentence, never a fault', async () => {
+    const some = bodies().filter((body): body is string => typeof body === 'string')
+    for (const [at, action] of actions().entries())
+      for (const body of some.slice(at * 3, at * 3 + 12)) {
+        const headers = { 'next-action': action, 'content-type': 'text/plain;charset=UTF-8' }
+        const { status, text } = await ask('POST', '/', headers, `[${body}]`)
+        expect([action, body, status < 500, text.length < 200_000]).toEqual([action, body, true, true])
+      }
+  })
+})
+
+describe('what a page may run', () => {
+  it('carries another number in every answer, and no script without it', async () => {
+    const policies = [await ask('GET', '/'), await ask('GET', '/')].map(
+      ({ headers }) =>
+        String(headers['content-security-policy'])
+          .split('; ')
+          .find((each) => each.startsWith('script-src')) ?? '',
+    )
+    for (const policy of policies) expect(policy).toMatch(/^script-src 'self' 'nonce-\S+'$/)
+    expect(new Set(policies).size).toBe(2)
+  })
+  it('keeps none of the app’s own pages from working', async () => {
+    const paths = ['/', '/dogs', `/dogs/${dogId}`, `/bookings/${bookingId}/plan`, `/visits/${visitId}/bench`]
+    for (const path of [...paths, '/book', '/kit', '/patterns', '/rules', '/insight', '/nothing-here']) {
+      await driver.get(kovit.address + path)
+      await page.until(async () => (await page.text()).length > 50)
+    }
+    const said = await driver.manage().logs().get(logging.Type.BROWSER)
+    expect(said.map(({ message }) => message).filter((each) => /Content Security Policy|violates/.test(each))).toEqual(
+      [],
+    )
+  })
+})
