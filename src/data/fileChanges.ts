@@ -1,7 +1,7 @@
+import { Op } from 'sequelize'
+import type { TrailKind } from '@/core/trail'
 import { database } from './connection'
-
-/** What a file is about. */
-export type FileKind = 'dog' | 'household' | 'booking'
+import type { FileChangeFields } from './models/rows'
 
 export interface FileChange {
   id: number
@@ -14,7 +14,7 @@ export interface FileChange {
 
 /** Keeps what somebody changed, so that it can be read and gone back to. */
 export async function addFileChange(
-  of: { kind: FileKind; id: number },
+  of: { kind: TrailKind; id: number },
   { madeMs, madeBy, before, after }: Omit<FileChange, 'id'>,
 ): Promise<void> {
   await database().models.fileChange.create({
@@ -29,17 +29,49 @@ export async function addFileChange(
 
 /** The latest changes of some files of a kind, the newest first. */
 export async function readFileChanges(
-  of: { kind: FileKind; id: number | readonly number[] },
+  of: { kind: TrailKind; id: number | readonly number[] },
   most = 50,
-): Promise<(FileChange & { ofId: number })[]> {
+): Promise<TrailRow[]> {
   const where = { ofKind: of.kind, ofId: typeof of.id === 'number' ? of.id : [...of.id] }
-  const rows = await database().models.fileChange.findAll({ where, order: [['id', 'DESC']], limit: most })
-  return rows.map(({ id, ofId, madeAt, madeBy, beforeIt, afterIt }) => ({
-    id,
-    ofId,
-    madeBy,
-    madeMs: madeAt.getTime(),
-    before: JSON.parse(beforeIt) as unknown,
-    after: JSON.parse(afterIt) as unknown,
-  }))
+  return (await database().models.fileChange.findAll({ where, order: [['id', 'DESC']], limit: most })).map(toChange)
 }
+
+/** A change, and what it is of. */
+export interface TrailRow extends FileChange {
+  kind: TrailKind
+  ofId: number
+}
+
+interface TrailPart {
+  kind?: TrailKind
+  by?: string
+  fromMs?: number
+  /** The first moment that is too late. */
+  toMs?: number
+  most: number
+  skip: number
+}
+
+/** Changes of everything, the latest first. */
+export async function readTrail({ kind, by, fromMs, toMs, most, skip }: TrailPart): Promise<TrailRow[]> {
+  const where = {
+    ...(kind ? { ofKind: kind } : {}),
+    ...(by === undefined ? {} : { madeBy: by }),
+    madeAt: { [Op.gte]: new Date(fromMs ?? 0), ...(toMs === undefined ? {} : { [Op.lt]: new Date(toMs) }) },
+  }
+  const order: [string, string][] = [
+    ['madeAt', 'DESC'],
+    ['id', 'DESC'],
+  ]
+  return (await database().models.fileChange.findAll({ where, order, limit: most, offset: skip })).map(toChange)
+}
+
+const toChange = ({ id, ofKind, ofId, madeAt, madeBy, beforeIt, afterIt }: FileChangeFields): TrailRow => ({
+  id,
+  kind: ofKind as TrailKind,
+  ofId,
+  madeBy,
+  madeMs: madeAt.getTime(),
+  before: JSON.parse(beforeIt) as unknown,
+  after: JSON.parse(afterIt) as unknown,
+})

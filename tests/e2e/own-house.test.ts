@@ -1,4 +1,4 @@
-import { Key, type WebDriver } from 'selenium-webdriver'
+import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { existsSync, rmSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Page, openBrowser } from './browser'
@@ -142,6 +142,17 @@ describe('a house of one’s own', () => {
     await page.sees('dryer not said to 3')
     await page.press('As it was before')
     await page.sees('dryer 3 to not said')
+  })
+
+  it('tells on the trail who did all this; asked for one kind, it shows that one', async () => {
+    await driver.get(`${kovit.address}/rules`)
+    await page.press('Trail')
+    for (const deed of ['dryer 3 to not said', 'Puffin was taken in', 'begins as groomer']) await page.sees(deed)
+    await page.click("//select[@name='kind']/option[text()='Taken in']")
+    await page.press('Show')
+    await page.until(async () => !(await page.text()).includes('begins as groomer'))
+    await page.sees('Puffin was taken in')
+    expect(await driver.findElements(By.css('main form[method=post], main [contenteditable]'))).toEqual([])
   })
 
   it('finds a dog by a slip, an owner by the last figures of the number, and a day, all by keys', async () => {

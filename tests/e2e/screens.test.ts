@@ -7,7 +7,10 @@ const HOME = '.kovit-test/screens'
 let kovit: Running
 let driver: WebDriver
 let page: Page
-let paths: Record<'day' | 'dogs' | 'dog' | 'plan' | 'bench' | 'wrapUp' | 'kit' | 'patterns' | 'card' | 'sheet', string>
+let paths: Record<
+  'day' | 'dogs' | 'dog' | 'plan' | 'bench' | 'wrapUp' | 'kit' | 'patterns' | 'card' | 'sheet' | 'trail',
+  string
+>
 
 openFor(HOME, findPaths, [820, 1180])
 
@@ -27,6 +30,7 @@ async function findPaths(opened: Opened): Promise<void> {
     patterns: '/patterns',
     card: '/dogs/7/card',
     sheet: '/dogs/7/card/print',
+    trail: '/rules/trail',
   }
 }
 

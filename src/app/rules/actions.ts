@@ -45,12 +45,12 @@ export async function retireCaution(input: unknown): Promise<Result<null>> {
 
 /** Somebody begins to work here. */
 export async function addPerson(input: unknown): Promise<Result<{ id: number }>> {
-  return answered(PersonAsked, input, begin, HOUSE)
+  return answered(PersonAsked, input, (asked) => begin(asked), HOUSE)
 }
 
 /** Keeps what somebody is called, does and when. */
 export async function changePerson(input: unknown): Promise<Result<{ version: number }>> {
-  return answered(PersonChange, input, change, HOUSE)
+  return answered(PersonChange, input, (asked) => change(asked), HOUSE)
 }
 
 /** Somebody leaves, or comes back. */

@@ -14,6 +14,7 @@ import { ONE_TRUTH } from './0009-one-truth'
 import { KEPT_LOG } from './0010-kept-log'
 import { HOUSE_OF_ONES_OWN } from './0011-house-of-ones-own'
 import { THE_BOOK } from './0012-the-book'
+import { THE_TRAIL } from './0013-the-trail'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -29,6 +30,7 @@ const MIGRATIONS = [
   { name: '0010-kept-log', statements: KEPT_LOG },
   { name: '0011-house-of-ones-own', statements: HOUSE_OF_ONES_OWN },
   { name: '0012-the-book', statements: THE_BOOK },
+  { name: '0013-the-trail', statements: THE_TRAIL },
 ]
 
 /** What a database is refused with that a later Kovit has changed already. */

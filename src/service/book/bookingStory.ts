@@ -27,12 +27,14 @@ export async function bookingStory({ bookingId }: z.infer<typeof StoryAsked>, ho
   const told = changes.map(({ madeMs, madeBy, before, after }) => ({
     when: `${time.shortDay(madeMs)} ${time.clock(madeMs)}`,
     by: madeBy,
-    words: changeWords(Changed.parse(before), Changed.parse(after), house),
+    words: bookingWords(before, after, house),
   }))
   return { told, counts: booking ? await countsOf(booking.dogId) : '' }
 }
 
-function changeWords(before: Changed, after: Changed, { time, nameOf }: OpenHouse): string {
+/** What a change of a booking says. */
+export function bookingWords(wasSo: unknown, isSo: unknown, { time, nameOf }: OpenHouse): string {
+  const [before, after] = [Changed.parse(wasSo), Changed.parse(isSo)]
   if (after.standing !== undefined) {
     const life: Life = after.standing
     return `${capital(lifeWords(life))}${after.why ? `: ${after.why}` : ''}.`

@@ -8,6 +8,7 @@ import { inTransaction } from '@/data/connection'
 import { holdDog } from '@/data/dogs'
 import type { OpenHouse } from '../house/openHouse'
 import { stale } from '../stale'
+import { noteSaid } from '../trail/noteSaid'
 
 export const Who = z.string().min(1, { error: 'Say who.' }).max(60)
 
@@ -44,6 +45,7 @@ export function saveCard(
         newer.map((each) => `version ${each.version} by ${each.madeBy}, ${each.why}`),
       )
     const { version } = await addCard({ dogId, kind: 'saved', madeMs: nowMs, madeBy: by, why, zones })
+    await noteSaid({ kind: 'card', id: dogId }, `Version ${version} saved: ${why}`, by, nowMs)
     return { ok: true, value: { version } }
   })
 }

@@ -10,6 +10,7 @@ import { BookingAsked, bookVisit, type Booked } from '../booking/bookVisit'
 import { personName } from '../household/saveHousehold'
 import type { OpenHouse } from '../house/openHouse'
 import { allOrNothing } from '../together'
+import { noteSaid } from '../trail/noteSaid'
 
 const id = z.number().int().positive()
 
@@ -54,6 +55,7 @@ export function takeInDog({ callId, caller, dog, booking }: TakeInAsked, house: 
     if (!home.ok) return home
     const householdId = home.value
     const dogId = await addDog(householdId, { ...dog, more: DogMore.parse(dog.more) }, callId ?? null)
+    await noteSaid({ kind: 'taken-in', id: dogId }, `${dog.name} was taken in`, 'the house', house.nowMs)
     if (booking === null) return { ok: true, value: { householdId, dogId, booked: null } }
     const booked = await bookVisit({ ...booking, dogId, anyway: false }, house)
     if (booked.ok) return { ok: true, value: { householdId, dogId, booked: booked.value } }

@@ -5,6 +5,7 @@ import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { changeHouse, holdHouse, type StoredHouse } from '@/data/house'
 import { stale } from '../stale'
+import { noteSaid } from '../trail/noteSaid'
 
 export const HouseChange = z.strictObject({
   facts: HouseFacts.partial().optional(),
@@ -15,17 +16,17 @@ export const HouseChange = z.strictObject({
 })
 
 /** Changes what the house is called, when it is open, or its van. Refused from a stale page. */
-export function saveHouse({
-  facts,
-  opening,
-  van,
-  version,
-}: z.infer<typeof HouseChange>): Promise<Result<{ version: number }>> {
+export function saveHouse(
+  { facts, opening, van, version }: z.infer<typeof HouseChange>,
+  nowMs = Date.now(),
+): Promise<Result<{ version: number }>> {
   return inTransaction(async () => {
     const house = await holdHouse()
     if (!house) return refuse('name', 'This house is not set up yet.')
     if (version !== undefined && version !== house.version) return stale(house.name, changesIn(house))
     await changeHouse({ ...defined(facts), ...(opening ? { opening } : {}), ...(van ? { van } : {}) })
+    const parts = [...Object.keys(defined(facts)), ...(opening ? ['opening hours'] : []), ...(van ? ['the van'] : [])]
+    await noteSaid({ kind: 'house', id: 1 }, `Changed: ${parts.join(', ')}`, 'the house', nowMs)
     return { ok: true, value: { version: house.version + 1 } }
   })
 }

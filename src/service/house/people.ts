@@ -4,6 +4,10 @@ import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { addMember, changeMember, holdMember, readStaff } from '@/data/people'
 import { stale } from '../stale'
+import { noteSaid } from '../trail/noteSaid'
+
+/** Nobody is asked who they are yet when people are changed. */
+const BY = 'the house'
 
 const name = z
   .string()
@@ -15,10 +19,12 @@ const role = z.enum(['groomer', 'bather'])
 export const PersonAsked = z.strictObject({ name, role, work: Work })
 
 /** Somebody begins to work here. Two of one name could not be told apart on a card. */
-export function addPerson(asked: z.infer<typeof PersonAsked>): Promise<Result<{ id: number }>> {
+export function addPerson(asked: z.infer<typeof PersonAsked>, nowMs = Date.now()): Promise<Result<{ id: number }>> {
   return inTransaction(async () => {
     if (await isNamed(asked.name)) return refuse('name', `${asked.name} is in the house already; add a second name.`)
-    return { ok: true, value: { id: await addMember(asked) } }
+    const id = await addMember(asked)
+    await noteSaid({ kind: 'person', id }, `${asked.name} begins as ${asked.role}`, BY, nowMs)
+    return { ok: true, value: { id } }
   })
 }
 
@@ -37,11 +43,10 @@ export const PersonChange = z.strictObject({
 })
 
 /** Renames somebody, or changes what they do and when. What they did before stays theirs. Refused from a stale page. */
-export function changePerson({
-  id,
-  version,
-  ...change
-}: z.infer<typeof PersonChange>): Promise<Result<{ version: number }>> {
+export function changePerson(
+  { id, version, ...change }: z.infer<typeof PersonChange>,
+  nowMs = Date.now(),
+): Promise<Result<{ version: number }>> {
   return inTransaction(async () => {
     const member = await holdMember(id)
     if (!member) return refuse('id', 'Nobody of that name works here.')
@@ -55,6 +60,12 @@ export function changePerson({
       ...(does === undefined ? {} : { role: does }),
       ...(work === undefined ? {} : { work }),
     })
+    const parts = [
+      called === undefined || called === member.name ? '' : `${member.name} is called ${called} now`,
+      does === undefined || does === member.role ? '' : `${does} instead of ${member.role}`,
+      work === undefined ? '' : 'skills or hours',
+    ].filter(Boolean)
+    await noteSaid({ kind: 'person', id }, parts.join(', ') || 'nothing else than before', BY, nowMs)
     return { ok: true, value: { version: member.version + 1 } }
   })
 }
@@ -62,11 +73,16 @@ export function changePerson({
 export const LeaveAsked = z.strictObject({ id: z.number().int().positive(), left: z.boolean() })
 
 /** Somebody leaves, or comes back. Cards, minutes and bookings keep their name. */
-export function leaveHouse({ id, left }: z.infer<typeof LeaveAsked>, today: string): Promise<Result<null>> {
+export function leaveHouse(
+  { id, left }: z.infer<typeof LeaveAsked>,
+  today: string,
+  nowMs = Date.now(),
+): Promise<Result<null>> {
   return inTransaction(async () => {
     const member = await holdMember(id)
     if (!member) return refuse('id', 'Nobody of that name works here.')
     await changeMember(id, { leftOn: left ? today : null })
+    await noteSaid({ kind: 'person', id }, left ? `${member.name} left` : `${member.name} came back`, BY, nowMs)
     return { ok: true, value: null }
   })
 }

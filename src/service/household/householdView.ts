@@ -8,6 +8,7 @@ import { readHousehold, readOwnersOf } from '@/data/households'
 import { countVisitsOf } from '@/data/visits'
 import { coatStandings } from '../dog/dogStanding'
 import type { OpenHouse } from '../house/openHouse'
+import { Said } from '../trail/noteSaid'
 
 /** A household with its people, its dogs, and when they come; null when it is not in the book. */
 export async function householdView(householdId: number, house: OpenHouse) {
@@ -51,14 +52,12 @@ export async function householdView(householdId: number, house: OpenHouse) {
     changes: changes.map(({ madeMs, madeBy, after }) => ({
       when: time.longDay(madeMs),
       by: madeBy,
-      words: changeOf(after),
+      words: householdWords(after),
     })),
   }
 }
 export type HouseholdShown = NonNullable<Awaited<ReturnType<typeof householdView>>>
 
-/** A household's change in a line. */
-function changeOf(after: unknown): string {
-  const { said } = after as { said?: unknown }
-  return typeof said === 'string' ? said : 'names, address, people or notes'
-}
+/** What a change of a household says. */
+export const householdWords = (after: unknown): string =>
+  Said.safeParse(after).data?.said ?? 'names, address, people or notes'

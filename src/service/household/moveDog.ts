@@ -3,11 +3,11 @@ import { refuse, type Result } from '@/core/result'
 import { readBookingsOfDog } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
 import { changeDog, holdDog, readDogsOf } from '@/data/dogs'
-import { addFileChange } from '@/data/fileChanges'
 import { holdHousehold, readHousehold, readOwnersOf } from '@/data/households'
 import { countVisitsOf } from '@/data/visits'
 import { Who } from '../dog/saveCard'
 import type { OpenHouse } from '../house/openHouse'
+import { noteSaid } from '../trail/noteSaid'
 
 const id = z.number().int().positive()
 export const MoveAsked = z.strictObject({ dogId: id, householdId: id, by: Who })
@@ -23,14 +23,11 @@ export function moveDog({ dogId, householdId, by }: z.infer<typeof MoveAsked>, n
     const from = await readHousehold(dog.householdId)
     await changeDog(dogId, { householdId: to.id })
     const said = `${dog.name} came from ${from?.name ?? 'another household'}`
-    await note(to.id, said, by, nowMs)
-    await note(dog.householdId, `${dog.name} went to ${to.name}`, by, nowMs)
+    await noteSaid({ kind: 'household', id: to.id }, said, by, nowMs)
+    await noteSaid({ kind: 'household', id: dog.householdId }, `${dog.name} went to ${to.name}`, by, nowMs)
     return { ok: true, value: null }
   })
 }
-
-const note = (householdId: number, said: string, by: string, nowMs: number): Promise<void> =>
-  addFileChange({ kind: 'household', id: householdId }, { madeMs: nowMs, madeBy: by, before: {}, after: { said } })
 
 export const PreviewAsked = z.strictObject({ dogId: id, householdId: id })
 

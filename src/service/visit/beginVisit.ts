@@ -8,6 +8,7 @@ import { addVisit, readVisitsOfBookings } from '@/data/visits'
 import { caseFor } from '../booking/planOf'
 import { DAY_MS } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
+import { noteSaid } from '../trail/noteSaid'
 
 /** A groom that was begun on a device without a network: by which case, and when. */
 export const BegunElsewhere = z.strictObject({ planned: Case, startedMs: z.number().int().positive() })
@@ -38,6 +39,7 @@ export function beginVisit(
     const why = planned.data.request.sameAsLast ? 'Same as last time, planned' : 'Planned'
     const by = nameOf(booking.staffId)
     const card = await addCard({ dogId, kind: 'planned', madeMs: nowMs, madeBy: by, why, zones: plan.card })
+    await noteSaid({ kind: 'card', id: dogId }, `Version ${card.version}, begun on the bench: ${why}`, by, nowMs)
     const visitId = await addVisit({
       bookingId,
       dogId,

@@ -22,6 +22,7 @@ import { keepGrowthPairs } from '@/data/growth'
 import { keepBladeUse } from '@/data/kit'
 import { changeDog } from '@/data/dogs'
 import { changeVisit, readVisitsOfDog, type StoredVisit } from '@/data/visits'
+import { noteSaid } from '../trail/noteSaid'
 
 /**
  * Makes what was cut the dog's next card version, and writes what follows from it: which wishes still wait, how long each
@@ -38,14 +39,14 @@ export async function keepAsCut(
   const now = standing(stored.plannedCase, stored.plan, visit)
   const cut = cutCard(outcomes(now, visit))
   const amendment = visit.amended.at(-1)
-  const { id: cutCardId } = await addCard({
-    dogId: stored.dogId,
-    kind: 'cut',
+  const { dogId } = stored
+  const made = {
     madeMs: nowMs,
     madeBy: log.at(-1)?.by ?? 'bench',
     why: why === 'Amended' && amendment ? `Amended: ${amendment.why}` : why,
-    zones: cut,
-  })
+  }
+  const { id: cutCardId, version } = await addCard({ dogId, kind: 'cut', ...made, zones: cut })
+  await noteSaid({ kind: 'card', id: dogId }, `Version ${version}: ${made.why}`, made.madeBy, nowMs)
   const growing = now.plan.growing
     .filter(({ readyOn }) => readyOn !== null)
     .map(({ zone, side, wantedMm }) => ({ zone, ...(side ? { side } : {}), wantedMm }))

@@ -62,6 +62,9 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
         <p className="kv-quiet">
           Where groomers disagree, both sides have a reason. What is chosen here makes every plan from now on.
         </p>
+        <Link className="kv-word" href="/rules/trail">
+          Trail
+        </Link>
         {left.length > 0 && (
           <Link className="kv-button" href={`/set-up?step=${left[0]}`}>
             Go on setting up

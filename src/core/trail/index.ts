@@ -1,0 +1,1 @@
+export { TRAIL_KINDS, TrailAsked, type TrailKind } from './trail'
