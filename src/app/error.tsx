@@ -3,12 +3,18 @@
 import { useRouter } from 'next/navigation'
 import { startTransition, useEffect } from 'react'
 import { NoAnswer, askServer } from '@/ui/device/link'
+import { FaultNumber } from '@/ui/frame/FaultNumber'
 import { Saying } from '@/ui/frame/Saying'
 
 const AGAIN_MS = 3000
 
+interface Fault {
+  error: Error & { digest?: string }
+  reset: () => void
+}
+
 /** What is kept, and what to try; when the house answers again the page goes on by itself. */
-export default function ErrorPage({ reset }: { error: Error; reset: () => void }) {
+export default function ErrorPage({ error, reset }: Fault) {
   const router = useRouter()
   useEffect(() => {
     const again = () =>
@@ -33,6 +39,7 @@ export default function ErrorPage({ reset }: { error: Error; reset: () => void }
         This page could not be drawn just now. Everything that was saved is kept, and the page goes on by itself. If it
         stays so, see whether Kovit still runs where you started it.
       </Saying>
+      <FaultNumber digest={error.digest} />
     </main>
   )
 }

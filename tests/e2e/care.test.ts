@@ -145,7 +145,7 @@ describe('a consent', () => {
     )
     await page.press('Note')
     await page.press('Struggled here')
-    await page.sees('A picture has to be a JPEG. It is still on this device.')
+    await page.sees('This is no picture that can be read: send a JPEG. It is still on this device.')
     expect(await kept()).toBe(1)
     await page.press('Go on without it')
     await page.until(async () => (await kept()) === 0, 'the picture is still there')

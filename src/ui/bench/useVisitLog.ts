@@ -92,13 +92,23 @@ export function useVisitLog(begun: Begun): VisitLog {
   const [closed, setClosed] = useState(begun.closed)
   const newest = useRef<Tick | null>(newestTick(startLog))
 
+  const painted = useRef({ noted: 0, looks: 0, look: 0 })
+
   const look = useCallback(async () => {
-    const kept = await lookAt(bench)
-    const photos = await readPhotos(bench).catch(() => [])
-    const seen = newestTick([...kept.log, ...kept.waiting])
-    if (seen) newest.current = laterTick(newest.current, seen)
-    const now = { ...kept, loose: kept.loose.size, photos }
-    setHere((before) => (isSame(before, now) ? before : now))
+    const { current } = painted
+    for (let isOld = true; isOld;) {
+      const [noted, turn] = [current.noted, ++current.looks]
+      const kept = await lookAt(bench)
+      const photos = await readPhotos(bench).catch(() => [])
+      // What was read before something was noted is old by now, and would take it off the page again.
+      isOld = noted !== current.noted
+      if (isOld || turn < current.look) continue
+      current.look = turn
+      const seen = newestTick([...kept.log, ...kept.waiting])
+      if (seen) newest.current = laterTick(newest.current, seen)
+      const now = { ...kept, loose: kept.loose.size, photos }
+      setHere((before) => (isSame(before, now) ? before : now))
+    }
   }, [bench])
 
   const sync = useCallback(async () => {
@@ -160,6 +170,7 @@ export function useVisitLog(begun: Begun): VisitLog {
           await keepBegunHere({ bench, bookingId, planned: plannedCase, startedMs: event.atMs })
         const why = await keep(bench, event, asideGone === undefined ? [] : [asideGone])
         setRefused(why)
+        painted.current.noted++
         setHere((before) => withOne(before, event, asideGone, why !== null))
         tellTabs(bench)
         // Where the server is away it is asked now and then, not at each tap.

@@ -279,9 +279,10 @@ export async function keepPhoto(photo: KeptPhoto): Promise<void> {
   await Promise.all([transaction.objectStore('photos').put({ ...photo, bench }), transaction.done])
 }
 export async function readPhotos(bench: BenchKey): Promise<KeptPhoto[]> {
-  const transaction = (await store()).transaction(['photos', 'begun'])
-  const place = await placeOf(transaction.objectStore('begun'), bench)
-  return transaction.objectStore('photos').index('byBench').getAll(place)
+  const database = await store()
+  // In two steps: a note that is being kept does not wait for pictures.
+  const place = await placeOf(database.transaction('begun').store, bench)
+  return database.getAllFromIndex('photos', 'byBench', place)
 }
 export const readPhoto = async (id: string): Promise<KeptPhoto | undefined> => (await store()).get('photos', id)
 /** Takes a picture off this device: one that was sent, or given up by a person. */
