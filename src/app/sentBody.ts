@@ -5,7 +5,7 @@ import { firstProblems, problemsOf, refuse, type Result } from '@/core/result'
 const NO_JSON = 'This could not be read: it is not JSON.'
 
 /** The bytes of a body, counted while they come: what says no length of itself is not read to its end either. */
-export async function sentBytes(request: Request): Promise<Result<Uint8Array<ArrayBuffer>>> {
+export async function sentBytes(request: Request): Promise<Result<Uint8Array>> {
   const parts: Uint8Array[] = []
   let size = 0
   for await (const part of request.body ?? []) {
@@ -13,13 +13,7 @@ export async function sentBytes(request: Request): Promise<Result<Uint8Array<Arr
     if (size > MOST_BODY_BYTES) return refuse('body', TOO_LARGE)
     parts.push(part)
   }
-  const bytes = new Uint8Array(size)
-  let at = 0
-  for (const part of parts) {
-    bytes.set(part, at)
-    at += part.length
-  }
-  return { ok: true, value: bytes }
+  return { ok: true, value: Buffer.concat(parts) }
 }
 
 /** A body that was read through its schema, or the answer that says what is wrong with it. */

@@ -28,7 +28,7 @@ export interface Refusal {
  * is not served is one that another site points here to read the house as its own pages.
  *
  * @param names the host names that are served, without ports
- * @see OWASP ASVS 5, 3.5.1 and 3.5.3 (requests of other origins), 4.1.2 (host), 4.3.1 (sizes)
+ * @see OWASP ASVS 5, chapter 3.5 (requests of other origins) and 5.2.1 (sizes)
  */
 export function refusedAtTheDoor(knock: Knock, names: readonly string[]): Refusal | null {
   const { method, host, origin, site, mode, length } = knock

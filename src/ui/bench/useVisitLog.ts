@@ -91,7 +91,7 @@ export function useVisitLog(begun: Begun): VisitLog {
   const [unread, setUnread] = useState(startUnread)
   const [closed, setClosed] = useState(begun.closed)
   const newest = useRef<Tick | null>(newestTick(startLog))
-
+  /** How many events this page has noted, how many readings it began, and which of them it painted last. */
   const painted = useRef({ noted: 0, looks: 0, look: 0 })
 
   const look = useCallback(async () => {
