@@ -84,6 +84,13 @@ describe('the trail', () => {
     expect(await told({ from: '2027-03-02', to: '2027-03-02' })).toEqual(all)
     expect(await told({ kind: 'postman', who: 'x', from: 'tomorrow', page: '-1' })).toEqual(all)
   })
+  it('names the year of what was done in another one', async () => {
+    const whenAt = async (hours: number) => {
+      const { lines } = await trailView(TrailAsked.parse({ kind: 'taken-in' }), await house(hours))
+      return lines[0]?.when
+    }
+    expect([await whenAt(0), await whenAt(366 * 24)]).toEqual(['Tuesday 2 March, 10:00', 'Tuesday 2 March 2027, 10:00'])
+  })
   it('goes on over pages, and loses none between them', async () => {
     for (let n = 0; n < 60; n++) done(await saveHouse({ facts: { place: `Quay ${n}` } }, NINE + 8 * HOUR))
     const [first, second] = [await trail({ kind: 'house' }), await trail({ kind: 'house', page: '2' })]

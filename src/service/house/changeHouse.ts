@@ -25,10 +25,19 @@ export function saveHouse(
     if (!house) return refuse('name', 'This house is not set up yet.')
     if (version !== undefined && version !== house.version) return stale(house.name, changesIn(house))
     await changeHouse({ ...defined(facts), ...(opening ? { opening } : {}), ...(van ? { van } : {}) })
-    const parts = [...Object.keys(defined(facts)), ...(opening ? ['opening hours'] : []), ...(van ? ['the van'] : [])]
-    await noteSaid({ kind: 'house', id: 1 }, `Changed: ${parts.join(', ')}`, 'the house', nowMs)
+    const said = (Object.keys(defined(facts)) as (keyof HouseFacts)[]).map((key) => FACT_WORDS[key])
+    const parts = [...said, ...(opening ? ['opening hours'] : []), ...(van ? ['the van'] : [])]
+    if (parts.length > 0) await noteSaid({ kind: 'house', id: 1 }, `Changed: ${parts.join(', ')}`, 'the house', nowMs)
     return { ok: true, value: { version: house.version + 1 } }
   })
+}
+
+const FACT_WORDS: Record<keyof HouseFacts, string> = {
+  name: 'name',
+  place: 'place',
+  timeZone: 'time zone',
+  unit: 'unit of length',
+  works: 'salon or van',
 }
 
 const changesIn = ({ name, place, timeZone, unit, opening }: StoredHouse): string[] => [

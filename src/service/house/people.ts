@@ -65,7 +65,7 @@ export function changePerson(
       does === undefined || does === member.role ? '' : `${does} instead of ${member.role}`,
       work === undefined ? '' : 'skills or hours',
     ].filter(Boolean)
-    await noteSaid({ kind: 'person', id }, parts.join(', ') || 'nothing else than before', BY, nowMs)
+    if (parts.length > 0) await noteSaid({ kind: 'person', id }, parts.join(', '), BY, nowMs)
     return { ok: true, value: { version: member.version + 1 } }
   })
 }

@@ -32,7 +32,7 @@ export async function trailView(asked: TrailAsked, house: OpenHouse) {
     people: everybody.map(({ id, name }) => ({ id, name })),
     lines: shown.map((row) => ({
       id: row.id,
-      when: `${time.longDay(row.madeMs)}, ${time.clock(row.madeMs)}`,
+      when: whenWords(row.madeMs, house),
       by: row.madeBy,
       kind: TRAIL_KINDS[row.kind],
       about: about(row),
@@ -42,6 +42,12 @@ export async function trailView(asked: TrailAsked, house: OpenHouse) {
   }
 }
 export type TrailShown = Awaited<ReturnType<typeof trailView>>
+
+/** A moment with its year, where that is not this one. */
+function whenWords(ms: number, { time, nowMs }: OpenHouse): string {
+  const [year, thisYear] = [time.day(ms).slice(0, 4), time.day(nowMs).slice(0, 4)]
+  return `${time.longDay(ms)}${year === thisYear ? '' : ` ${year}`}, ${time.clock(ms)}`
+}
 
 /** What a line is about, and where that stands. */
 async function aboutOf(rows: readonly TrailRow[], { nameOf, name, time }: OpenHouse) {
