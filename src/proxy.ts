@@ -1,6 +1,9 @@
 import { NextResponse, type NextRequest } from 'next/server'
-import { LOOPBACK_NAMES, contentPolicy, refusedAtTheDoor } from '@/core/door'
+import { ASKED_PATH, LOOPBACK_NAMES, OUTSIDE, contentPolicy, refusedAtTheDoor } from '@/core/door'
 import { refuse } from '@/core/result'
+
+/** Under which the house's network reaches this house; none unless it was started to share. */
+const SHARED_NAMES = (process.env.KOVIT_NAMES ?? '').split(',').filter(Boolean)
 
 /** Every request comes by here first: who may come in, and what its page may run. */
 export function proxy(request: NextRequest): NextResponse {
@@ -15,13 +18,14 @@ export function proxy(request: NextRequest): NextResponse {
       mode: says('sec-fetch-mode'),
       length: says('content-length'),
     },
-    LOOPBACK_NAMES,
+    headers.has(OUTSIDE) ? SHARED_NAMES : LOOPBACK_NAMES,
   )
   if (refusal) return notLetIn(refusal.sentence, refusal.status)
   const policy = contentPolicy(btoa(crypto.randomUUID()))
   const inside = new Headers(headers)
   // Next reads the number for its scripts from here.
   inside.set('Content-Security-Policy', policy)
+  inside.set(ASKED_PATH, request.nextUrl.pathname + request.nextUrl.search)
   const response = NextResponse.next({ request: { headers: inside } })
   response.headers.set('Content-Security-Policy', policy)
   return response

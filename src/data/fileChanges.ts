@@ -17,11 +17,15 @@ export async function addFileChange(
   of: { kind: TrailKind; id: number },
   { madeMs, madeBy, before, after }: Omit<FileChange, 'id'>,
 ): Promise<void> {
-  await database().models.fileChange.create({
+  const { fileChange, staff } = database().models
+  // Nobody else in the house has the name now; later somebody may be called otherwise.
+  const maker = await staff.findOne({ attributes: ['id'], where: { name: madeBy } })
+  await fileChange.create({
     ofKind: of.kind,
     ofId: of.id,
     madeAt: new Date(madeMs),
     madeBy,
+    madeById: maker?.id ?? null,
     beforeIt: JSON.stringify(before),
     afterIt: JSON.stringify(after),
   })
@@ -44,7 +48,7 @@ export interface TrailRow extends FileChange {
 
 interface TrailPart {
   kind?: TrailKind
-  by?: string
+  by?: number
   fromMs?: number
   /** The first moment that is too late. */
   toMs?: number
@@ -56,7 +60,7 @@ interface TrailPart {
 export async function readTrail({ kind, by, fromMs, toMs, most, skip }: TrailPart): Promise<TrailRow[]> {
   const where = {
     ...(kind ? { ofKind: kind } : {}),
-    ...(by === undefined ? {} : { madeBy: by }),
+    ...(by === undefined ? {} : { madeById: by }),
     madeAt: { [Op.gte]: new Date(fromMs ?? 0), ...(toMs === undefined ? {} : { [Op.lt]: new Date(toMs) }) },
   }
   const order: [string, string][] = [

@@ -14,6 +14,8 @@ export interface StoredHouse extends HouseFacts {
   van: Van
   /** Steps of the set-up that somebody went through or put off. */
   seen: SetUpStep[]
+  /** How long somebody may rest before they are asked who they are again, min. */
+  restMin: number
   /** Grows with every change; a change made from an older one is stale. */
   version: number
 }
@@ -24,6 +26,7 @@ const toHouse = (row: Row<HouseFields>): StoredHouse => ({
   opening: jsonOf(Opening, row.opening),
   van: jsonOf(Van, row.van),
   seen: jsonOf(z.array(SetUpStep), row.seen),
+  restMin: row.restMin,
   version: row.rowVersion,
 })
 

@@ -1,5 +1,5 @@
 import { literal } from 'sequelize'
-import { StationKind, Work } from '@/core/people'
+import { Role, StationKind, Work } from '@/core/people'
 import { refuse, type Result } from '@/core/result'
 import { HELD, database } from './connection'
 import { jsonOf } from './jsonOf'
@@ -9,8 +9,13 @@ import type { StaffFields } from './models/rows'
 export interface StaffMember {
   id: number
   name: string
-  role: 'groomer' | 'bather'
+  role: Role
   work: Work
+  /** Whether the house is theirs. */
+  owner: boolean
+  /** Whether they chose a passphrase and a PIN. */
+  hasPassphrase: boolean
+  hasPin: boolean
   /** The day from which somebody works here no more. */
   leftOn: string | null
   /** Grows with every change; a change made from an older one is stale. */
@@ -23,10 +28,23 @@ export async function readStaff(): Promise<StaffMember[]> {
   return rows.map(toMember)
 }
 
-const toMember = ({ id, name, role, work, leftOn, rowVersion }: Row<StaffFields>): StaffMember => ({
+const toMember = ({
   id,
   name,
   role,
+  owner,
+  passphrase,
+  pin,
+  work,
+  leftOn,
+  rowVersion,
+}: Row<StaffFields>): StaffMember => ({
+  id,
+  name,
+  role: Role.parse(role),
+  owner,
+  hasPassphrase: passphrase !== null,
+  hasPin: pin !== null,
   leftOn,
   work: jsonOf(Work, work),
   version: rowVersion,
@@ -39,18 +57,37 @@ export async function holdMember(id: number): Promise<StaffMember | null> {
 }
 
 /** @returns the id of who is new here */
-export async function addMember({ work, ...member }: Omit<StaffMember, 'id' | 'version' | 'leftOn'>): Promise<number> {
+export async function addMember({
+  work,
+  ...member
+}: Pick<StaffMember, 'name' | 'role' | 'work'> & { owner?: boolean }): Promise<number> {
   return (await database().models.staff.create({ ...member, work: JSON.stringify(work) })).id
 }
 
 /** Changes what somebody is called, does and when, and whether they work here. The row should be held. */
 export async function changeMember(
   id: number,
-  { work, ...said }: Partial<Pick<StaffMember, 'name' | 'role' | 'work' | 'leftOn'>>,
+  { work, ...said }: Partial<Pick<StaffMember, 'name' | 'role' | 'work' | 'leftOn' | 'owner'>>,
 ): Promise<void> {
   const rowVersion = literal('row_version + 1') as unknown as number
   const change = { ...said, ...(work ? { work: JSON.stringify(work) } : {}), rowVersion }
   await database().models.staff.update(change, { where: { id } })
+}
+
+/** The hashes of what somebody chose; null where they chose none. */
+export interface Secrets {
+  passphrase: string | null
+  pin: string | null
+}
+
+export async function readSecrets(id: number): Promise<Secrets | null> {
+  const row = await database().models.staff.findByPk(id)
+  return row && { passphrase: row.passphrase, pin: row.pin }
+}
+
+/** Keeps hashes, never what they are of. */
+export async function keepSecrets(id: number, secrets: Partial<Secrets>): Promise<void> {
+  await database().models.staff.update(secrets, { where: { id } })
 }
 
 export interface Station {

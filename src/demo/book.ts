@@ -33,7 +33,10 @@ export async function makeBook({ house, dogs, wren, ansel }: DemoSalon): Promise
   const monday = addDays(today, 7 - ((new Date(`${today}T12:00:00Z`).getUTCDay() + 6) % 7))
   const closed = addDays(monday, CLOSED.weekday)
   done(
-    await saveHouse({ version: house.version, opening: { closed: [{ from: closed, to: closed, why: CLOSED.why }] } }),
+    await saveHouse(
+      { version: house.version, opening: { closed: [{ from: closed, to: closed, why: CLOSED.why }] } },
+      wren.name,
+    ),
   )
   done(await keepCalendar({ staffId: ansel.id, text: dentist(addDays(monday, 1)) }, house))
   const open = await openHouse(nowMs)

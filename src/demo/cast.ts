@@ -1,6 +1,6 @@
 import type { CoatId } from '@/core/coat'
 import type { BuildId, FineMeasures } from '@/core/build'
-import { WEEKDAYS, type Work } from '@/core/people'
+import { WEEKDAYS, type Role, type Work } from '@/core/people'
 import type { Behaviour } from '@/core/plan'
 import type { HealthFact } from '@/core/health'
 import type { Request } from '@/core/request'
@@ -29,7 +29,8 @@ export const DEMO_STAFF = [
     work: { skills: ['clip', 'scissor', 'hand-strip'], hours: week('08:00', '19:30') },
   },
   { name: 'Jory', role: 'bather', work: { skills: ['bath', 'dry'], hours: week('09:00', '16:00') } },
-] as const satisfies readonly { name: string; role: 'groomer' | 'bather'; work: Work }[]
+  { name: 'Linnet', role: 'front desk', work: { hours: week('08:30', '16:00') } },
+] as const satisfies readonly { name: string; role: Role; work: Work }[]
 
 export const DEMO_STATIONS = [
   { name: 'Window table', kind: 'table' },

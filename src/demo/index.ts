@@ -4,7 +4,7 @@ import { newFile, type DogFile } from '@/core/dog'
 import { SET_UP_STEPS, type SetUpStep } from '@/core/house'
 import { takeInDog } from '@/service/dog/takeInDog'
 import { openHouse, type OpenHouse } from '@/service/house/openHouse'
-import { addPerson } from '@/service/house/people'
+import { addPerson, changePerson } from '@/service/house/people'
 import { passStep, setUpHouse } from '@/service/house/setUpHouse'
 import { newStation } from '@/service/house/stations'
 import { addToKit, changeKit } from '@/service/kit/houseKit'
@@ -58,7 +58,9 @@ async function makeHouse(timeZone: string, nowMs: number): Promise<Person[]> {
   done(await setUpHouse({ ...DEMO_HOUSE, timeZone }))
   for (const step of Object.keys(SET_UP_STEPS) as SetUpStep[]) done(await passStep(step))
   const people: Person[] = []
-  for (const person of DEMO_STAFF) people.push({ ...done(await addPerson(person)), name: person.name })
+  for (const person of DEMO_STAFF)
+    people.push({ ...done(await addPerson(person, DEMO_STAFF[0].name)), name: person.name })
+  done(await changePerson({ id: people[0]?.id ?? 0, owner: true }, DEMO_STAFF[0].name))
   for (const station of DEMO_STATIONS) done(await newStation(station))
   const house = await openHouse(nowMs - TEN.sharpenedDaysAgo * DAY_MS)
   for (const name of DEMO_BLADES) {

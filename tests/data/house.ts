@@ -125,12 +125,14 @@ export const houseAt = (nowMs: number) => ({
   opening: {},
   van: {},
   seen: [],
+  restMin: 60,
   version: 1,
   demo: false,
   time: TIME,
   nowMs,
   staff: [wrenWithId(1)],
   everybody: [wrenWithId(1)],
+  hands: [wrenWithId(1)],
   nameOf: () => 'Wren',
 })
 export const wrenWithId = (id: number) => ({
@@ -138,6 +140,9 @@ export const wrenWithId = (id: number) => ({
   name: 'Wren',
   role: 'groomer' as const,
   work: {},
+  owner: false,
+  hasPassphrase: false,
+  hasPin: false,
   leftOn: null,
   version: 1,
 })

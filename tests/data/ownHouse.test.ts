@@ -47,21 +47,25 @@ describe('an empty book', () => {
   })
   it('is changed from the page that was seen last; an older page is told what it is now', async () => {
     const { version } = await house()
-    done(await saveHouse({ facts: { name: 'Shear and Slip' }, version }))
-    expect(sentence(await saveHouse({ facts: { place: 'Hill' }, version }))).toContain('it is Shear and Slip, Quay')
+    done(await saveHouse({ facts: { name: 'Shear and Slip' }, version }, 'Wren'))
+    expect(sentence(await saveHouse({ facts: { place: 'Hill' }, version }, 'Wren'))).toContain(
+      'it is Shear and Slip, Quay',
+    )
   })
   it('takes a common kit once', async () => {
     expect(done(await takeCommonKit({ kit: 'van' }))).toEqual({ added: 8 })
     expect(done(await takeCommonKit({ kit: 'van' }))).toEqual({ added: 0 })
   })
   it('has people who come, are called otherwise, leave and come back', async () => {
-    const { id } = done(await addPerson({ name: 'Wren', role: 'groomer', work: {} }))
-    expect(sentence(await addPerson({ name: 'wren', role: 'bather', work: {} }))).toContain('in the house already')
-    done(await changePerson({ id, name: 'Wren Marsh' }))
-    done(await leaveHouse({ id, left: true }, '2027-03-02'))
+    const { id } = done(await addPerson({ name: 'Wren', role: 'groomer', work: {} }, 'Wren'))
+    expect(sentence(await addPerson({ name: 'wren', role: 'bather', work: {} }, 'Wren'))).toContain(
+      'in the house already',
+    )
+    done(await changePerson({ id, name: 'Wren Marsh' }, 'Wren'))
+    done(await leaveHouse({ id, left: true }, 'Wren', '2027-03-02'))
     expect(await house()).toMatchObject({ staff: [], everybody: [{ name: 'Wren Marsh', leftOn: '2027-03-02' }] })
     expect((await house()).nameOf(id)).toBe('Wren Marsh')
-    done(await leaveHouse({ id, left: false }, '2027-03-02'))
+    done(await leaveHouse({ id, left: false }, 'Wren', '2027-03-02'))
     expect((await readStaff())[0]?.leftOn).toBeNull()
   })
 })
@@ -117,7 +121,7 @@ describe('taking in a dog', () => {
     expect(await counts()).toEqual(before)
   })
   it('keeps to the days on which the house is open', async () => {
-    done(await saveHouse({ opening: { closed: [{ from: '2027-04-01', to: '2027-04-05', why: 'holiday' }] } }))
+    done(await saveHouse({ opening: { closed: [{ from: '2027-04-01', to: '2027-04-05', why: 'holiday' }] } }, 'Wren'))
     const refused = await takeInDog(asked({ booking: await slot('2027-04-02') }), await house())
     expect(sentence(refused)).toBe('The house is closed: holiday.')
   })

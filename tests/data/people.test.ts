@@ -19,13 +19,13 @@ describe('people and stations', () => {
     const { id } = await database.models.staff.create({ name: 'Wren', role: 'groomer' })
     expect(await readStaff()).toEqual([wrenWithId(id)])
     const work = { skills: ['clip' as const], hours: { Mon: { from: '08:30', to: '17:00' } } }
-    expect(await changePerson({ id, work, version: 1 })).toEqual({ ok: true, value: { version: 2 } })
+    expect(await changePerson({ id, work, version: 1 }, 'Wren')).toEqual({ ok: true, value: { version: 2 } })
     expect((await readStaff())[0]).toMatchObject({ work, version: 2 })
-    expect(await changePerson({ id, work: {}, version: 1 })).toMatchObject({
+    expect(await changePerson({ id, work: {}, version: 1 }, 'Wren')).toMatchObject({
       ok: false,
       problems: [{ path: 'version' }],
     })
-    expect(await changePerson({ id: 999, work })).toMatchObject({ ok: false, problems: [{ path: 'id' }] })
+    expect(await changePerson({ id: 999, work }, 'Wren')).toMatchObject({ ok: false, problems: [{ path: 'id' }] })
   })
   it('a station is taken out and put back', async () => {
     await addStation('Window table', 'table')

@@ -35,7 +35,7 @@ beforeAll(async () => {
   done(
     await setUpHouse({ name: 'Slip and Shear', place: 'Quay', timeZone: 'Europe/London', unit: 'mm', works: 'both' }),
   )
-  ansel = done(await addPerson({ name: 'Ansel', role: 'groomer', work: {} }, NINE)).id
+  ansel = done(await addPerson({ name: 'Ansel', role: 'groomer', work: {} }, 'the house', NINE)).id
 })
 afterAll(async () => {
   await database.sequelize.close()
@@ -66,9 +66,9 @@ describe('the trail', () => {
     ])
   })
   it('tells of people and of the house', async () => {
-    done(await changePerson({ id: ansel, name: 'Ansel Marsh', role: 'bather' }, NINE + 5 * HOUR))
-    done(await leaveHouse({ id: ansel, left: true }, MON, NINE + 6 * HOUR))
-    done(await saveHouse({ facts: { place: 'Hill' } }, NINE + 7 * HOUR))
+    done(await changePerson({ id: ansel, name: 'Ansel Marsh', role: 'bather' }, 'the house', NINE + 5 * HOUR))
+    done(await leaveHouse({ id: ansel, left: true }, 'the house', MON, NINE + 6 * HOUR))
+    done(await saveHouse({ facts: { place: 'Hill' } }, 'the house', NINE + 7 * HOUR))
     expect((await told()).slice(0, 3)).toEqual([
       'the house: House: Changed: place',
       'the house: Person: Ansel Marsh left',
@@ -92,7 +92,7 @@ describe('the trail', () => {
     expect([await whenAt(0), await whenAt(366 * 24)]).toEqual(['Tuesday 2 March, 10:00', 'Tuesday 2 March 2027, 10:00'])
   })
   it('goes on over pages, and loses none between them', async () => {
-    for (let n = 0; n < 60; n++) done(await saveHouse({ facts: { place: `Quay ${n}` } }, NINE + 8 * HOUR))
+    for (let n = 0; n < 60; n++) done(await saveHouse({ facts: { place: `Quay ${n}` } }, 'the house', NINE + 8 * HOUR))
     const [first, second] = [await trail({ kind: 'house' }), await trail({ kind: 'house', page: '2' })]
     expect([first.lines.length, first.more, second.lines.length, second.more]).toEqual([50, true, 11, false])
     expect(new Set([...first.lines, ...second.lines].map(({ id }) => id)).size).toBe(61)

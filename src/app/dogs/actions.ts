@@ -10,25 +10,28 @@ import { answered } from '../answered'
 
 /** Takes in a dog from the telephone, with its household and its first time. */
 export async function takeIn(input: unknown): Promise<Result<TakenIn>> {
-  return answered(TakeInAsked, input, async (asked) => takeInDog(asked, await openHouse()), '/', '/dogs')
+  return answered('files', TakeInAsked, input, takeInDog, '/', '/dogs')
 }
 
 /** Who that may be, by number or by names. */
 export async function whoCalls(input: unknown): Promise<Result<KnownCaller[]>> {
-  return answered(CallAsked, input, async (asked) => ({ ok: true, value: await known(asked, await openHouse()) }))
+  return answered('files', CallAsked, input, async (asked) => ({
+    ok: true,
+    value: await known(asked, await openHouse()),
+  }))
 }
 
 /** Keeps a dog's file as it was changed. */
 export async function saveFile(input: unknown): Promise<Result<{ version: number }>> {
-  return answered(FileAsked, input, (asked) => changeDogFile(asked, Date.now()), '/dogs')
+  return answered('files', FileAsked, input, (asked) => changeDogFile(asked, Date.now()), '/dogs')
 }
 
 /** Goes back to what a change replaced. */
 export async function goBack(input: unknown): Promise<Result<{ version: number }>> {
-  return answered(GoBackAsked, input, (asked) => back(asked, Date.now()), '/dogs')
+  return answered('files', GoBackAsked, input, (asked) => back(asked, Date.now()), '/dogs')
 }
 
 /** Says whether a dog still comes. */
 export async function sayDogComes(input: unknown): Promise<Result<null>> {
-  return answered(ComesAsked, input, (asked) => comes(asked, Date.now()), '/', '/dogs')
+  return answered('files', ComesAsked, input, (asked) => comes(asked, Date.now()), '/', '/dogs')
 }

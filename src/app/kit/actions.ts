@@ -1,15 +1,14 @@
 'use server'
 
 import type { Result } from '@/core/result'
-import { openHouse } from '@/service/house/openHouse'
 import { ToolAsked, ToolChange, addToKit as add, changeKit as change } from '@/service/kit/houseKit'
 import { answered } from '../answered'
 
 export async function addToKit(input: unknown): Promise<Result<{ toolId: number }>> {
-  return answered(ToolAsked, input, add, '/kit')
+  return answered('kit', ToolAsked, input, add, '/kit')
 }
 
 /** Renames, retires, brings back or marks a tool as sharpened today. */
 export async function changeKit(input: unknown): Promise<Result<null>> {
-  return answered(ToolChange, input, async (asked) => change(asked, await openHouse()), '/kit')
+  return answered('kit', ToolChange, input, change, '/kit')
 }

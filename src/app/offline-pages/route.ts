@@ -1,9 +1,10 @@
 import { offlinePages } from '@/service/day/offlinePages'
-import { openHouse } from '@/service/house/openHouse'
+import { letInTo } from '../letInTo'
 
 export const dynamic = 'force-dynamic'
 
 /** Which pages a device keeps for a time without a network. */
-export async function GET(): Promise<Response> {
-  return Response.json(await offlinePages(await openHouse()))
+export async function GET(request: Request): Promise<Response> {
+  const admission = await letInTo(request, 'see')
+  return 'refused' in admission ? admission.refused : Response.json(await offlinePages(admission.house))
 }

@@ -9,5 +9,5 @@ const PatternId = z.number({ error: 'This pattern is not in use.' }).int().posit
 
 /** Takes a pattern of the house out of use. */
 export async function retirePattern(patternId: unknown): Promise<Result<null>> {
-  return answered(PatternId, patternId, (id) => retire(id, Date.now()), '/patterns')
+  return answered('cards', PatternId, patternId, (id) => retire(id, Date.now()), '/patterns')
 }

@@ -10,7 +10,6 @@ import {
   retireCaution as retire,
   saveRules,
 } from '@/service/house/houseRules'
-import { openHouse } from '@/service/house/openHouse'
 import {
   LeaveAsked,
   PersonAsked,
@@ -26,47 +25,49 @@ const HOUSE = '/rules'
 
 /** Decides one school or limit of the house; null gives a limit back to the usual. */
 export async function saveRule(input: unknown): Promise<Result<null>> {
-  return answered(RulesAsked, input, saveRules, HOUSE)
+  return answered('house', RulesAsked, input, saveRules, HOUSE)
 }
 
 /** Changes what the house is called, where it is, when it is open, or its van. */
 export async function saveHouse(input: unknown): Promise<Result<{ version: number }>> {
-  return answered(HouseChange, input, keepHouse, HOUSE)
+  return answered('house', HouseChange, input, (asked, _, who) => keepHouse(asked, who.name), HOUSE)
 }
 
 export async function addCaution(input: unknown): Promise<Result<null>> {
-  return answered(CautionAsked, input, async (asked) => add(asked, await openHouse()), HOUSE)
+  return answered('caution', CautionAsked, input, add, HOUSE)
 }
 
 /** Takes a caution out of use, or puts it back. */
 export async function retireCaution(input: unknown): Promise<Result<null>> {
-  return answered(RetireAsked, input, (asked) => retire(asked, Date.now()), HOUSE)
+  return answered('caution', RetireAsked, input, (asked) => retire(asked, Date.now()), HOUSE)
 }
 
 /** Somebody begins to work here. */
 export async function addPerson(input: unknown): Promise<Result<{ id: number }>> {
-  return answered(PersonAsked, input, (asked) => begin(asked), HOUSE)
+  return answered('people', PersonAsked, input, (asked, _, who) => begin(asked, who.name), HOUSE)
 }
 
 /** Keeps what somebody is called, does and when. */
 export async function changePerson(input: unknown): Promise<Result<{ version: number }>> {
-  return answered(PersonChange, input, (asked) => change(asked), HOUSE)
+  return answered('people', PersonChange, input, (asked, _, who) => change(asked, who.name), HOUSE)
 }
 
 /** Somebody leaves, or comes back. */
 export async function leaveHouse(input: unknown): Promise<Result<null>> {
-  const go = async (asked: Parameters<typeof leave>[0]) => {
-    const { time, nowMs } = await openHouse()
-    return leave(asked, time.day(nowMs))
-  }
-  return answered(LeaveAsked, input, go, HOUSE)
+  return answered(
+    'people',
+    LeaveAsked,
+    input,
+    (asked, { time, nowMs }, who) => leave(asked, who.name, time.day(nowMs)),
+    HOUSE,
+  )
 }
 
 export async function newStation(input: unknown): Promise<Result<null>> {
-  return answered(StationAsked, input, addStation, HOUSE)
+  return answered('house', StationAsked, input, addStation, HOUSE)
 }
 
 /** Takes a station out of use, or puts it back. */
 export async function takeOutStation(input: unknown): Promise<Result<null>> {
-  return answered(RetireAsked, input, (asked) => retireStation(asked, Date.now()), HOUSE)
+  return answered('house', RetireAsked, input, (asked) => retireStation(asked, Date.now()), HOUSE)
 }

@@ -1,3 +1,4 @@
+import { makeCode, unlockPin } from '../who/actions'
 import type { HouseActs } from '@/ui/house/acts'
 import {
   addCaution,
@@ -22,4 +23,6 @@ export const HOUSE_ACTS: HouseActs = {
   leaveHouse,
   newStation,
   takeOutStation,
+  makeCode,
+  unlockPin,
 }

@@ -7,6 +7,7 @@ import {
   type Opening,
   type Skill,
   type Work,
+  type Role,
 } from '../people'
 
 /** What a groom asks of the person who does it. */
@@ -20,7 +21,7 @@ export interface Needs {
 export interface Hand {
   id: number
   name: string
-  role: 'groomer' | 'bather'
+  role: Role
   work: Work
 }
 
@@ -156,6 +157,8 @@ function noBreak(wanted: Wanted, { hand, taken }: DayFacts): Hindrance | null {
 }
 
 function cannot({ needs, dog }: Wanted, { hand }: DayFacts): Hindrance | null {
+  if (hand.role === 'front desk')
+    return { kind: 'skill', sentence: `${hand.name} is at the front desk and grooms no dog.` }
   if (needs.groomer && hand.role === 'bather')
     return { kind: 'skill', sentence: `${hand.name} is a bather; ${dog}’s groom has stages that are a groomer’s.` }
   const { skills } = hand.work

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { LOOPBACK_NAMES, MOST_BODY_BYTES, contentPolicy, refusedAtTheDoor } from '.'
 
-const HERE = { host: '127.0.0.1:3000', origin: null, site: null, mode: null, length: null }
+const HERE = { host: '127.0.0.1:3000', origin: 'http://127.0.0.1:3000', site: null, mode: null, length: null }
 const knock = (said: object) => refusedAtTheDoor({ method: 'POST', ...HERE, ...said }, LOOPBACK_NAMES)?.status ?? 'in'
 
 describe('the door', () => {

@@ -1,3 +1,8 @@
+/** Set by the door to the house's network on what comes in by it: no browser can leave it out or put it in. */
+export const OUTSIDE = 'x-kovit-outside'
+/** The page that was asked for, so that who has to sign in first comes back to it. */
+export const ASKED_PATH = 'x-kovit-asked'
+
 /** Names under which Kovit is served when it serves this machine alone. */
 export const LOOPBACK_NAMES: readonly string[] = ['127.0.0.1', 'localhost', '[::1]']
 
@@ -39,6 +44,8 @@ export function refusedAtTheDoor(knock: Knock, names: readonly string[]): Refusa
   const isOther = site === 'cross-site' || site === 'same-site'
   if ((isOther && !isLink) || (origin !== null && hostOf(origin) !== host))
     return { status: 403, sentence: 'This was sent by another site.' }
+  // Every browser says where it writes from; what does not say so is no page of this house.
+  if (!isRead && origin === null) return { status: 403, sentence: 'This does not say which page it was sent from.' }
   if (Number(length ?? 0) > MOST_BODY_BYTES) return { status: 413, sentence: TOO_LARGE }
   return null
 }

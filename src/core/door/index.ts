@@ -1,2 +1,2 @@
-export { LOOPBACK_NAMES, MOST_BODY_BYTES, TOO_LARGE, refusedAtTheDoor } from './door'
+export { ASKED_PATH, LOOPBACK_NAMES, MOST_BODY_BYTES, OUTSIDE, TOO_LARGE, refusedAtTheDoor } from './door'
 export { contentPolicy } from './contentPolicy'

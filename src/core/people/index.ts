@@ -1,6 +1,8 @@
 export {
   Clock,
   Hours,
+  ROLES,
+  Role,
   SKILLS,
   STATION_KINDS,
   Skill,

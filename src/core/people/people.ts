@@ -1,5 +1,10 @@
 import { z } from 'zod'
 
+/** The work somebody does here. A front desk has no dog in hand. */
+export const ROLES = ['groomer', 'bather', 'front desk'] as const
+export const Role = z.enum(ROLES)
+export type Role = z.infer<typeof Role>
+
 /** What somebody here does. Source: common practice. */
 export const SKILLS = ['bath', 'dry', 'clip', 'scissor', 'hand-strip', 'difficult dogs'] as const
 export const Skill = z.enum(SKILLS)

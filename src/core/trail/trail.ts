@@ -9,6 +9,7 @@ export const TRAIL_KINDS = {
   booking: 'Booking',
   card: 'Card',
   person: 'Person',
+  device: 'Device',
   house: 'House',
 } as const
 export type TrailKind = keyof typeof TRAIL_KINDS

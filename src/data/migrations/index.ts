@@ -15,6 +15,7 @@ import { KEPT_LOG } from './0010-kept-log'
 import { HOUSE_OF_ONES_OWN } from './0011-house-of-ones-own'
 import { THE_BOOK } from './0012-the-book'
 import { THE_TRAIL } from './0013-the-trail'
+import { WHO_IS_AT_THE_TABLE } from './0014-who-is-at-the-table'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -31,6 +32,7 @@ const MIGRATIONS = [
   { name: '0011-house-of-ones-own', statements: HOUSE_OF_ONES_OWN },
   { name: '0012-the-book', statements: THE_BOOK },
   { name: '0013-the-trail', statements: THE_TRAIL },
+  { name: '0014-who-is-at-the-table', statements: WHO_IS_AT_THE_TABLE },
 ]
 
 /** What a database is refused with that a later Kovit has changed already. */

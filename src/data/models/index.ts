@@ -1,6 +1,8 @@
 import type { ModelStatic, Sequelize } from 'sequelize'
 import { DataTypes, Model } from 'sequelize'
+import { USUAL_REST_MIN } from '@/core/rights'
 import type {
+  AdmissionCodeFields,
   BladeUseFields,
   BookedFitFields,
   BookingFields,
@@ -8,6 +10,7 @@ import type {
   CalendarFeedFields,
   CardFields,
   CardZoneFields,
+  DeviceFields,
   DogFields,
   EventFields,
   FileChangeFields,
@@ -25,12 +28,14 @@ import type {
   RepeatFields,
   RuleFields,
   SaidWordsFields,
+  SignInFields,
   StaffFields,
   StationFields,
   ToolFields,
   VisitFields,
   VisitFoldFields,
   WaitingFields,
+  WrongTriesFields,
 } from './rows'
 
 /** A row and its columns. */
@@ -41,6 +46,10 @@ export interface Models {
   house: Table<HouseFields>
   rule: Table<RuleFields>
   staff: Table<StaffFields>
+  device: Table<DeviceFields>
+  signIn: Table<SignInFields>
+  admissionCode: Table<AdmissionCodeFields>
+  wrongTries: Table<WrongTriesFields>
   tool: Table<ToolFields>
   bladeUse: Table<BladeUseFields>
   housePattern: Table<HousePatternFields>
@@ -78,6 +87,7 @@ const number = { type: INTEGER, allowNull: false }
 const counter = { type: INTEGER, allowNull: false, defaultValue: 1 }
 const json = { type: TEXT('long'), allowNull: false }
 const moment = { type: DATE(3), allowNull: false }
+const hash = { type: STRING(64), allowNull: false }
 const day = { type: DATEONLY, allowNull: false }
 
 /** The tables as Sequelize sees them; the migrations make them. */
@@ -105,6 +115,7 @@ export function defineModels(sequelize: Sequelize): Models {
       opening: { ...json, defaultValue: '{}' },
       van: { ...json, defaultValue: '{}' },
       seen: { ...json, defaultValue: '[]' },
+      restMin: { type: INTEGER, defaultValue: USUAL_REST_MIN },
       rowVersion: counter,
     }),
     rule: table('house_rules', { ruleId: { ...text, primaryKey: true }, choice: text }),
@@ -113,9 +124,41 @@ export function defineModels(sequelize: Sequelize): Models {
       name: text,
       role: text,
       work: { ...json, defaultValue: '{}' },
+      owner: { type: BOOLEAN, defaultValue: false },
+      passphrase: optional,
+      pin: optional,
       leftOn: { type: DATEONLY },
       rowVersion: counter,
     }),
+    device: table('devices', {
+      id,
+      name: text,
+      tokenHash: hash,
+      letIn: { type: BOOLEAN, allowNull: false },
+      madeAt: moment,
+      madeBy: text,
+      seenAt: moment,
+      turnedOffAt: { type: DATE(3) },
+    }),
+    signIn: table('sign_ins', {
+      tokenHash: { ...hash, primaryKey: true },
+      staffId: number,
+      deviceId: number,
+      madeAt: moment,
+      seenAt: moment,
+      endedAt: { type: DATE(3) },
+    }),
+    admissionCode: table('admission_codes', {
+      id,
+      codeHash: hash,
+      staffId: { type: INTEGER },
+      deviceName: optional,
+      madeAt: moment,
+      madeBy: text,
+      endsAt: moment,
+      usedAt: { type: DATE(3) },
+    }),
+    wrongTries: table('wrong_tries', { what: { ...text, primaryKey: true }, n: number, freeAt: moment }),
     station: table('stations', { id, name: text, kind: text, retiredAt: { type: DATE(3) } }),
     photo: table('photos', {
       id: { type: STRING(36), primaryKey: true },
@@ -179,6 +222,7 @@ export function defineModels(sequelize: Sequelize): Models {
       ofId: number,
       madeAt: moment,
       madeBy: text,
+      madeById: { type: INTEGER },
       beforeIt: json,
       afterIt: json,
     }),

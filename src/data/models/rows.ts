@@ -1,3 +1,5 @@
+import type { Role } from '@/core/people'
+
 /** Columns as stored. JSON columns are text here and are read through their Zod schema. */
 export interface HouseFields {
   id: number
@@ -10,6 +12,7 @@ export interface HouseFields {
   opening: string
   van: string
   seen: string
+  restMin: number
   rowVersion: number
 }
 export interface RuleFields {
@@ -19,8 +22,12 @@ export interface RuleFields {
 export interface StaffFields {
   id: number
   name: string
-  role: 'groomer' | 'bather'
+  role: Role
   work: string
+  owner: boolean
+  /** Hashes; null where nobody chose one yet. */
+  passphrase: string | null
+  pin: string | null
   leftOn: string | null
   rowVersion: number
 }
@@ -93,6 +100,8 @@ export interface FileChangeFields {
   ofId: number
   madeAt: Date
   madeBy: string
+  /** Who of the house that is; null where it was nobody of it. */
+  madeById: number | null
   beforeIt: string
   afterIt: string
 }
@@ -297,6 +306,45 @@ export interface VisitFoldFields {
   no: number
   format: number
   fold: string
+}
+export interface DeviceFields {
+  id: number
+  name: string
+  /** What the device shows at each request is kept as its hash, here and below. */
+  tokenHash: string
+  /** Let in by a code; else it is a browser in which somebody signed in on the machine itself. */
+  letIn: boolean
+  madeAt: Date
+  madeBy: string
+  seenAt: Date
+  turnedOffAt: Date | null
+}
+export interface SignInFields {
+  tokenHash: string
+  staffId: number
+  deviceId: number
+  madeAt: Date
+  seenAt: Date
+  endedAt: Date | null
+}
+export interface AdmissionCodeFields {
+  id: number
+  codeHash: string
+  /** Whom it lets choose a passphrase and a PIN. */
+  staffId: number | null
+  /** The device that it lets in. */
+  deviceName: string | null
+  madeAt: Date
+  madeBy: string
+  endsAt: Date
+  usedAt: Date | null
+}
+export interface WrongTriesFields {
+  /** What was tried: `pin 3`, `passphrase 3`, `code`. */
+  what: string
+  n: number
+  /** Before this moment no answer is given. */
+  freeAt: Date
 }
 export interface HouseMarkFields {
   name: string

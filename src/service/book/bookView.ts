@@ -59,7 +59,7 @@ export async function bookView(house: OpenHouse, asked: { day?: unknown; weeks?:
     days: days.map((each) => ({
       day: each,
       closed: closedWhy(opening, each),
-      free: house.staff.map((hand) => ({
+      free: house.hands.map((hand) => ({
         staffId: hand.id,
         stretches: freeStretches(each, { opening, hand, taken, busy }),
       })),
@@ -75,7 +75,10 @@ export async function bookView(house: OpenHouse, asked: { day?: unknown; weeks?:
 /** Who works here, and who left with dogs still in these weeks: nobody's dog is out of sight. */
 function handsOf({ everybody }: OpenHouse, lines: readonly BookLine[]) {
   return everybody
-    .filter(({ id, leftOn }) => leftOn === null || lines.some(({ staffId }) => staffId === id))
+    .filter(
+      ({ id, leftOn, role }) =>
+        (leftOn === null && role !== 'front desk') || lines.some(({ staffId }) => staffId === id),
+    )
     .map(({ id, name, role, work, leftOn }) => ({ id, name: leftOn === null ? name : `${name}, left`, role, work }))
 }
 

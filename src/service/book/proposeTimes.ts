@@ -35,7 +35,7 @@ export async function proposeTimes(
   const fits = await fitsByHand(asked, dog, around, house)
   const { taken, busy } = await takenBetween(addDays(around, -AROUND_DAYS), addDays(around, AROUND_DAYS), house)
   const minds = Math.max(dog.behaviour.dogs ?? 0, dog.behaviour.people ?? 0)
-  const people = house.staff.flatMap(({ id, work, role }) => {
+  const people = house.hands.flatMap(({ id, work, role }) => {
     const fit = fits.get(id)
     const can = fit && canDo(fit, role, work.skills)
     return fit && can ? [{ id, work, slotMin: fit.shortestMin }] : []
@@ -67,7 +67,7 @@ const canDo = (fit: BookedFit, role: string, skills: readonly string[] | undefin
 /** What the groom takes with each who works here, on the day around which it should come. */
 async function fitsByHand(asked: z.infer<typeof TimesAsked>, dog: Dog, around: Day, house: OpenHouse) {
   const startMs = house.time.at(around, '10:00')
-  const made = house.staff.map(async ({ id }) => {
+  const made = house.hands.map(async ({ id }) => {
     const file = await caseOfDraft(draftAsked({ ...asked, dogId: dog.id }, { staffId: id, startMs }, house), house.time)
     return file ? [[id, fitOf(file.planned)] as const] : []
   })

@@ -6,11 +6,12 @@ import { allOrNothing } from '../together'
 import { BookingAsked, bookVisit, type Booked } from './bookVisit'
 
 export const TogetherAsked = z.strictObject({
-  first: BookingAsked,
+  first: BookingAsked.omit({ by: true }),
+  by: z.string().max(200).optional(),
   /** The other dogs of the household: at the same time with somebody else, or behind the dog before with the same person. */
   others: z
     .array(
-      BookingAsked.omit({ day: true, clock: true, staffId: true, home: true }).extend({
+      BookingAsked.omit({ day: true, clock: true, staffId: true, home: true, by: true }).extend({
         how: z.enum(['beside', 'after']),
         staffId: z.number().int().positive(),
       }),
@@ -20,18 +21,18 @@ export const TogetherAsked = z.strictObject({
 
 /** Books the dogs of one household in one go: all of them, or none. */
 export function bookTogether(
-  { first, others }: z.infer<typeof TogetherAsked>,
+  { first, others, by }: z.infer<typeof TogetherAsked>,
   house: OpenHouse,
 ): Promise<Result<{ booked: Booked[] }>> {
   return allOrNothing(async (): Promise<Result<{ booked: Booked[] }>> => {
-    const made = await bookVisit(first, house)
+    const made = await bookVisit({ ...first, by }, house)
     if (!made.ok) return made
     const booked = [made.value]
     let freeAt = minutesOf(first.clock) + made.value.slotMin
     for (const { how, staffId, ...other } of others) {
       const clock = how === 'beside' ? first.clock : clockOf(freeAt)
       const next = await bookVisit(
-        { ...other, staffId, clock, day: first.day, ...(first.home ? { home: first.home } : {}) },
+        { ...other, staffId, clock, by, day: first.day, ...(first.home ? { home: first.home } : {}) },
         house,
       )
       if (!next.ok) return next

@@ -86,7 +86,7 @@ export function bookVisit(asked: BookingAsked, house: OpenHouse): Promise<Result
   return inTransaction(async () => {
     await holdHouse()
     const { dogId, staffId, day, clock, anyway, standing = 'booked' } = asked
-    if (!house.staff.some(({ id }) => id === staffId)) return refuse('staffId', 'Nobody of that name works here.')
+    if (!house.hands.some(({ id }) => id === staffId)) return refuse('staffId', 'Nobody of that name works here.')
     const startMs = house.time.at(day, clock)
     const draft = draftAsked(asked, { staffId, startMs }, house)
     if (draft.setting === 'mobile' && asked.setting === 'mobile' && draft.home === null)

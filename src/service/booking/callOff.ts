@@ -11,9 +11,9 @@ import { fitOf } from '../book/fits'
 import type { OpenHouse } from '../house/openHouse'
 import { caseFor } from './planOf'
 import { hindrancesAt, refusedAs } from './timeOf'
+import { By } from '../trail/noteSaid'
 
 const bookingId = z.number().int().positive()
-const by = z.string().max(200).default('the house')
 const NOT_THERE = 'This booking is not in the book.'
 
 export const CallOffAsked = z.strictObject({
@@ -21,7 +21,7 @@ export const CallOffAsked = z.strictObject({
   why: z.string().trim().max(200, { error: 'Keep the reason to 200 characters.' }),
   /** Cancelled by somebody, or nobody came. */
   as: z.enum(['cancelled', 'missed']).default('cancelled'),
-  by,
+  by: By,
 })
 
 /** Takes a booking out of the book, and notes it in its story. Its row should be held, and no bench have begun it. */
@@ -53,7 +53,7 @@ export function callOffBooking(
   })
 }
 
-export const PutBackAsked = z.strictObject({ bookingId, anyway: z.boolean().default(false), by })
+export const PutBackAsked = z.strictObject({ bookingId, anyway: z.boolean().default(false), by: By })
 
 /** Puts a booking back that was called off, when its time is still free or somebody says so. */
 export function putBackBooking(asked: z.input<typeof PutBackAsked>, house: OpenHouse): Promise<Result<null>> {
@@ -75,7 +75,7 @@ export function putBackBooking(asked: z.input<typeof PutBackAsked>, house: OpenH
   })
 }
 
-export const StandingAsked = z.strictObject({ bookingId, standing: z.enum(SAID_STANDINGS), by })
+export const StandingAsked = z.strictObject({ bookingId, standing: z.enum(SAID_STANDINGS), by: By })
 
 /** Says how far a booking has come before the bench begins it. */
 export function sayStanding(asked: z.input<typeof StandingAsked>, nowMs: number): Promise<Result<{ version: number }>> {

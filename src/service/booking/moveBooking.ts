@@ -91,14 +91,14 @@ const placeOf = ({ startMs, staffId, slotMin }: Booking, { time }: OpenHouse): M
 })
 
 async function wanted(booking: Booking, asked: MoveAsked, house: OpenHouse) {
-  const { time, staff } = house
+  const { time, hands } = house
   const { day, clock, staffId } = placeOf(booking, house)
   const next = {
     ...booking,
     staffId: asked.staffId ?? staffId,
     startMs: time.at(asked.day ?? day, asked.clock ?? clock),
   }
-  if (!staff.some(({ id }) => id === next.staffId)) return refuse('staffId', 'Nobody of that name works here.')
+  if (!hands.some(({ id }) => id === next.staffId)) return refuse('staffId', 'Nobody of that name works here.')
   const [file, dog] = await Promise.all([caseFor(next, time), readDog(booking.dogId)])
   if (!file || !dog) return refuse('dogId', 'This dog is not in the book.')
   const fit = fitOf(file.planned)

@@ -76,11 +76,11 @@ export async function paceOf(
 }
 
 /** A groom that nobody has booked: the same as last time, or as the breed usually is, from today on. */
-export const draftOf = (dogId: number, { nowMs, staff, works }: OpenHouse, sameAsLast: boolean): Booking => ({
+export const draftOf = (dogId: number, { nowMs, hands, works }: OpenHouse, sameAsLast: boolean): Booking => ({
   id: 0,
   version: 1,
   dogId,
-  staffId: staff[0]?.id ?? 0,
+  staffId: hands[0]?.id ?? 0,
   startMs: nowMs,
   slotMin: ANY_SLOT_MIN,
   service: 'Full groom',

@@ -48,7 +48,7 @@ export async function dogFileView(dogId: number, house: OpenHouse) {
     today,
     unit: house.unit,
     timeZone: house.timeZone,
-    staff: house.staff,
+    staff: house.hands,
     card,
     cutOn: cardWords(standing, house),
     liked: saved ? null : (lastVisit?.liked ?? null),

@@ -10,7 +10,7 @@ import { BookingAsked, bookVisit, type Booked } from '../booking/bookVisit'
 import { personName } from '../household/saveHousehold'
 import type { OpenHouse } from '../house/openHouse'
 import { allOrNothing } from '../together'
-import { noteSaid } from '../trail/noteSaid'
+import { By, noteSaid } from '../trail/noteSaid'
 
 const id = z.number().int().positive()
 
@@ -34,9 +34,10 @@ export const TakeInAsked = z.strictObject({
   caller: CallerAsked,
   dog: DogFile.extend({ more: DogMore.partial() }),
   /** When it comes; null while nobody knows. */
-  booking: BookingAsked.omit({ dogId: true, anyway: true }).nullable(),
+  booking: BookingAsked.omit({ dogId: true, anyway: true, by: true }).nullable(),
+  by: By,
 })
-export type TakeInAsked = z.infer<typeof TakeInAsked>
+export type TakeInAsked = z.input<typeof TakeInAsked>
 
 export interface TakenIn {
   householdId: number
@@ -45,7 +46,8 @@ export interface TakenIn {
 }
 
 /** Takes in a dog from the telephone: its household where that is new, the dog, and the time it comes. All of it, or nothing. */
-export function takeInDog({ callId, caller, dog, booking }: TakeInAsked, house: OpenHouse): Promise<Result<TakenIn>> {
+export function takeInDog(asked: TakeInAsked, house: OpenHouse): Promise<Result<TakenIn>> {
+  const { callId, caller, dog, booking, by } = TakeInAsked.parse(asked)
   return allOrNothing(async (): Promise<Result<TakenIn>> => {
     // Calls are taken in one after another, so that one that is sent twice at once finds what the first one made.
     await holdHouse()
@@ -55,9 +57,9 @@ export function takeInDog({ callId, caller, dog, booking }: TakeInAsked, house: 
     if (!home.ok) return home
     const householdId = home.value
     const dogId = await addDog(householdId, { ...dog, more: DogMore.parse(dog.more) }, callId ?? null)
-    await noteSaid({ kind: 'taken-in', id: dogId }, `${dog.name} was taken in`, 'the house', house.nowMs)
+    await noteSaid({ kind: 'taken-in', id: dogId }, `${dog.name} was taken in`, by, house.nowMs)
     if (booking === null) return { ok: true, value: { householdId, dogId, booked: null } }
-    const booked = await bookVisit({ ...booking, dogId, anyway: false }, house)
+    const booked = await bookVisit({ ...booking, dogId, anyway: false, by }, house)
     if (booked.ok) return { ok: true, value: { householdId, dogId, booked: booked.value } }
     return {
       ok: false,

@@ -28,7 +28,7 @@ export async function takeInView(house: OpenHouse, householdId?: number) {
     kit: kitOrAll(kit),
     rules,
     opening: house.opening,
-    staff: house.staff.map(({ id, name, role, work }) => ({ id, name, role, work })),
+    staff: house.hands.map(({ id, name, role, work }) => ({ id, name, role, work })),
     taken,
     busy,
     household: household && {

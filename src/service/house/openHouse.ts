@@ -9,6 +9,8 @@ export interface OpenHouse extends StoredHouse {
   /** Who works here now; `nameOf` knows who left as well. */
   staff: StaffMember[]
   everybody: StaffMember[]
+  /** Those who work here now and have a dog in hand. */
+  hands: StaffMember[]
   /** Whether this is Tern Harbour, and nobody's own. */
   demo: boolean
   nameOf: (staffId: number) => string
@@ -27,7 +29,8 @@ export async function openHouseIfSetUp(nowMs = Date.now()): Promise<OpenHouse | 
   if (!house) return null
   const nameOf = (staffId: number) => everybody.find(({ id }) => id === staffId)?.name ?? 'Somebody'
   const staff = everybody.filter(({ leftOn }) => leftOn === null)
-  return { ...house, demo, everybody, staff, nameOf, time: houseTime(house.timeZone), nowMs }
+  const hands = staff.filter(({ role }) => role !== 'front desk')
+  return { ...house, demo, everybody, staff, hands, nameOf, time: houseTime(house.timeZone), nowMs }
 }
 
 /** The mark of a house that was filled with the demo to its end. */

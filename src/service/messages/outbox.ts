@@ -18,6 +18,7 @@ import {
 import { dayEntries } from '../day/dayEntry'
 import { DAY_MS, MS_PER_MIN } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
+import { By } from '../trail/noteSaid'
 
 /** Something to say to the people of a dog, in the house's words. */
 export interface Message {
@@ -198,7 +199,7 @@ function valuesOf(
 export const SaidAsked = z.strictObject({
   about: z.string().min(1).max(80),
   way: z.enum(['sms', 'mail', 'told']),
-  by: z.string().max(200).default('the house'),
+  by: By,
 })
 
 /** Marks a message as sent, by hand from this device, or told. What is not owed any more cannot be marked. */

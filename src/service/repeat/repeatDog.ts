@@ -18,6 +18,7 @@ import { hindrancesAt, nearestStart } from '../booking/timeOf'
 import { fitOf } from '../book/fits'
 import type { OpenHouse } from '../house/openHouse'
 import { ruleDays } from './ruleDays'
+import { By } from '../trail/noteSaid'
 
 /** Repeats are booked so far ahead, days: half a year. Source: common practice. */
 export const AHEAD_DAYS = 182
@@ -30,7 +31,7 @@ export const RepeatAsked = z.strictObject({
   programme: Programme,
   setting: z.enum(['salon', 'mobile']).optional(),
   home: HomeStop.optional(),
-  by: z.string().max(200).default('the house'),
+  by: By,
 })
 
 /** A time of a repeat that was booked, or why it was not. */
@@ -159,7 +160,7 @@ export const EndAsked = z.strictObject({
   repeatId: z.number().int().positive(),
   /** Also calls off what it has booked from now on. */
   callOff: z.boolean(),
-  by: z.string().max(200).default('the house'),
+  by: By,
 })
 
 /** Ends a repeat. What it booked stays, unless it is called off with it; what the bench has begun stays. */

@@ -50,6 +50,6 @@ export async function repeatsView(house: OpenHouse) {
     today,
     to,
     rows,
-    staff: house.staff.filter(({ role }) => role !== 'bather').map(({ id, name }) => ({ id, name })),
+    staff: house.staff.filter(({ role }) => role === 'groomer').map(({ id, name }) => ({ id, name })),
   }
 }

@@ -14,11 +14,11 @@ const ON_A_PAGE = 50
 
 /** Who changed whose data when, the latest first, a page at a time. Nothing here can be changed. */
 export async function trailView(asked: TrailAsked, house: OpenHouse) {
-  const { time, everybody, nameOf } = house
+  const { time, everybody } = house
   const { kind, who, from, to, page } = asked
   const rows = await readTrail({
     kind,
-    by: who === undefined ? undefined : nameOf(who),
+    by: who,
     fromMs: from === undefined ? undefined : time.startOfDay(from),
     toMs: to === undefined ? undefined : time.startOfDay(addDays(to, 1)),
     // One more than is shown says whether there are more.
@@ -68,6 +68,8 @@ async function aboutOf(rows: readonly TrailRow[], { nameOf, name, time }: OpenHo
         return { words: households.get(ofId)?.name ?? 'A household', href: `/households/${ofId}` }
       case 'person':
         return { words: nameOf(ofId), href: '/rules' }
+      case 'device':
+        return { words: 'A device', href: '/rules/devices' }
       case 'house':
         return { words: name, href: '/rules' }
       case 'dog':

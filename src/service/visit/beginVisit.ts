@@ -17,12 +17,14 @@ export type BegunElsewhere = z.infer<typeof BegunElsewhere>
 /**
  * Opens the bench of a booking: the plan as it stands becomes the dog's next card version. A second start gives the visit
  * that is there.
+ * @param who begins it; the one it is booked with where nobody is named
  * @param elsewhere the case that was worked by where it began without a network; its time counts within a day
  */
 export function beginVisit(
   bookingId: number,
   { time, nowMs, nameOf }: Pick<OpenHouse, 'time' | 'nowMs' | 'nameOf'>,
   elsewhere?: BegunElsewhere,
+  who?: { name: string },
 ): Promise<Result<{ visitId: number }>> {
   return inTransaction(async () => {
     // A groom that was begun without a network happened, whatever was called off meanwhile.
@@ -37,7 +39,7 @@ export function beginVisit(
     const plan = makePlan(planned.data)
     const { dogId } = booking
     const why = planned.data.request.sameAsLast ? 'Same as last time, planned' : 'Planned'
-    const by = nameOf(booking.staffId)
+    const by = who?.name ?? nameOf(booking.staffId)
     const card = await addCard({ dogId, kind: 'planned', madeMs: nowMs, madeBy: by, why, zones: plan.card })
     await noteSaid({ kind: 'card', id: dogId }, `Version ${card.version}, begun on the bench: ${why}`, by, nowMs)
     const visitId = await addVisit({

@@ -1,5 +1,5 @@
 import { refuse, type Result } from '@/core/result'
-import { foldVisit, healthNow, type Visit } from '@/core/visit'
+import { foldVisit, handsOf, healthNow, type Visit } from '@/core/visit'
 import { z } from 'zod'
 import { changeBooking, holdBooking } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
@@ -39,7 +39,7 @@ export async function closeVisit(
     await keepAsCut(stored, log, nowMs, 'As cut')
     await rememberDog(stored, visit, time)
     await keepMeasured(booking, visit)
-    await learnMinutes(stored, visit, booking.staffId, nowMs)
+    await learnMinutes(stored, visit, { booked: booking.staffId, hands: handsOf(log) }, nowMs)
     await changeVisit(visitId, { closedMs: nowMs, liked })
     const after = await readVisit(visitId)
     return after ? { ok: true, value: after } : refuse('visitId', 'There is no such visit.')

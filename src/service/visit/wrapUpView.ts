@@ -58,7 +58,7 @@ export async function wrapUpView(visitId: number, house: OpenHouse) {
     closed: stored.closedMs !== null,
     liked: stored.liked,
     unit: house.unit,
-    staff: house.staff,
+    staff: house.hands,
     by: house.nameOf(booking.staffId),
     today: time.day(nowMs),
     next: next ? { href: `/bookings/${next.id}/plan`, when: time.longDay(next.startMs) } : null,

@@ -8,6 +8,7 @@ import { readDog, readDogsById, readDueUnbooked } from '@/data/dogs'
 import { readFirstCalled } from '@/data/households'
 import { addWaiting, readWaiting, settleWaiting } from '@/data/waiting'
 import type { OpenHouse } from '../house/openHouse'
+import { By } from '../trail/noteSaid'
 
 /** A dog that was never here takes so long, until its plan says, min. Source: from memory. */
 const FIRST_SLOT_MIN = 150
@@ -61,7 +62,7 @@ export const WaitAsked = z.strictObject({
   from: Day,
   to: Day,
   note: z.string().trim().max(200, { error: 'Keep the note to 200 characters.' }).default(''),
-  by: z.string().max(200).default('the house'),
+  by: By,
 })
 
 /** Puts a dog on the list of those who would come earlier. A dog stands on it once. */

@@ -3,6 +3,7 @@ import type { PlannedStage } from '@/core/stages'
 import type { Visit } from '@/core/visit'
 import { houseClock } from '@/core/clock'
 import { HonestLine } from '../device/HonestLine'
+import { WhoChip } from '../who/WhoChip'
 import type { BenchView } from './props'
 import type { VisitLog } from './useVisitLog'
 import styles from './bench.module.css'
@@ -30,6 +31,7 @@ export function BenchTop({ dog, plan, groomer, visit, stage, kept, onMend, nowMs
         <b>{dog.name}</b> {where}, {groomer}
       </p>
       <HonestLine kept={{ ...kept, aside: kept.aside.length + kept.refusedPhotos.length }} timeZone={timeZone} />
+      <WhoChip />
       <button className={styles.mend} onClick={onMend}>
         Mend
       </button>

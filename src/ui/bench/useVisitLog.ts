@@ -25,6 +25,7 @@ import {
   type BenchKey,
   type KeptPhoto,
 } from '../device/store'
+import { useWhoHere } from '../who/WhoHere'
 import { NOTHING, isSame, withOne } from './here'
 import { useCalls } from './useCalls'
 
@@ -83,7 +84,10 @@ export interface Begun {
  * itself, and a refused one is kept aside. The server says when there is news.
  */
 export function useVisitLog(begun: Begun): VisitLog {
-  const { visitId, bookingId, plannedCase, startLog, startNo, startUnread, groomer, groomerId } = begun
+  const { visitId, bookingId, plannedCase, startLog, startNo, startUnread } = begun
+  const who = useWhoHere().who
+  // A page that was kept before anybody signed in notes for whom the dog is booked with; the house knows who sends it.
+  const [author, authorId] = who ? [who.name, who.id] : [begun.groomer, begun.groomerId]
   chooseHouse(begun.houseKey)
   const [bench, setBench] = useState<BenchKey>(() => (visitId === null ? bookingBench(bookingId) : visitBench(visitId)))
   const [here, setHere] = useState(NOTHING)
@@ -150,15 +154,15 @@ export function useVisitLog(begun: Begun): VisitLog {
         ...times,
         ...happening,
         id,
-        by: groomer,
-        byId: groomerId,
+        by: author,
+        byId: authorId,
         device: deviceId(),
       })
       if (event.success) newest.current = tick
       else setRefused(event.error.issues.map(({ message }) => message).join(' '))
       return event.data ?? null
     },
-    [groomer, groomerId],
+    [author, authorId],
   )
 
   const add = useCallback(
@@ -205,7 +209,7 @@ export function useVisitLog(begun: Begun): VisitLog {
   const log = useMemo(() => orderedLog([...startLog, ...here.log, ...here.waiting]), [startLog, here])
   const known = useMemo(() => new Set([...startLog, ...here.log].map(({ id }) => id)), [startLog, here])
   const waiting = here.waiting.filter(({ id }) => !known.has(id)).length
-  const hand = useHand(groomerId)
+  const hand = useHand(authorId)
   return {
     bench,
     log,

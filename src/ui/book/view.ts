@@ -1,5 +1,5 @@
 import type { BookLine, BusyTime, Stretch } from '@/core/book'
-import type { Opening, Work } from '@/core/people'
+import type { Opening, Role, Work } from '@/core/people'
 import type { Result } from '@/core/result'
 import type { Day } from '@/core/units'
 import type { WaitingLine } from '@/core/waiting'
@@ -22,7 +22,7 @@ export interface GoneLine {
 export interface Hand {
   id: number
   name: string
-  role: 'groomer' | 'bather'
+  role: Role
   work: Work
 }
 

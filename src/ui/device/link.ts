@@ -16,6 +16,23 @@ function heardServer(): void {
   if (link.state !== 'up') change({ state: 'up' })
 }
 
+let nobody = false
+/** Whether the server knows nobody at this table any more, since it was last told who is. */
+export const isNobodyHeard = (): boolean => nobody
+export function onNobody(tell: () => void): () => void {
+  told.add(tell)
+  return () => told.delete(tell)
+}
+function hearWho(isNobody: boolean): void {
+  if (nobody === isNobody) return
+  nobody = isNobody
+  for (const tell of told) tell()
+}
+/** Somebody took the table. */
+export const heardSomebody = (): void => hearWho(false)
+/** What the server answers where nobody is signed in. */
+const NOBODY = 401
+
 const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]']
 
 /**
@@ -63,6 +80,7 @@ export async function askServer(path: string, ask: RequestInit = {}): Promise<{ 
     const text = await response.text()
     const body: unknown = response.headers.get('content-type')?.includes('json') ? JSON.parse(text) : text
     heardServer()
+    if (response.status === NOBODY) hearWho(true)
     return { status: response.status, body }
   } catch (error) {
     // A fetch that fails is a TypeError, one that takes too long a DOMException, half an answer a SyntaxError.

@@ -2,6 +2,7 @@ import Link from 'next/link'
 import type { ReactNode } from 'react'
 import { DeviceLine } from '../device/DeviceLine'
 import { FindAnything } from '../find/FindAnything'
+import { WhoChip } from '../who/WhoChip'
 import { Clock } from './Clock'
 import styles from './frame.module.css'
 
@@ -41,6 +42,7 @@ export function Frame({ here, house, children }: FrameProps) {
           <FindAnything />
           {house.demo && <b className="kv-caution">Demo</b>}
           <span className={styles.house}>{house.name}</span>
+          <WhoChip />
           <Clock timeZone={house.timeZone} startMs={house.nowMs} />
         </div>
         <div className={styles.ruler} aria-hidden="true" />

@@ -13,6 +13,8 @@ interface FormProps {
   word: string
   faults?: Partial<Record<string, string>>
   onKeep: (facts: HouseFacts) => void
+  /** What is asked besides, before it is kept. */
+  children?: ReactNode
 }
 
 const never = () => () => {}
@@ -20,7 +22,7 @@ const EMPTY: HouseFacts = { name: '', place: '', timeZone: '', unit: 'mm', works
 const UNITS = { mm: 'Millimetres', inch: 'Inches' } as const
 
 /** What the house is called, where it is, and how it measures; the time zone is the browser's until it is changed. */
-export function HouseForm({ facts, word, faults = {}, onKeep }: FormProps) {
+export function HouseForm({ facts, word, faults = {}, onKeep, children }: FormProps) {
   const [said, setSaid] = useState(facts ?? EMPTY)
   // The server does not know where the groomer is: the browser is asked, and only once the page lives there.
   const inBrowser = useSyncExternalStore(
@@ -69,6 +71,7 @@ export function HouseForm({ facts, word, faults = {}, onKeep }: FormProps) {
       <Chips label="Lengths in" options={UNITS} chosen={now.unit} onChoose={(unit) => set({ unit })} />
       <Chips<Works> label="It is" options={WORKS} chosen={now.works} onChoose={(works) => set({ works })} />
       <p className="kv-small">Comb 2 over a 30 leaves {showLength(combedLengthMm('2', '30'), now.unit)}.</p>
+      {children}
       <button className={facts === null ? 'kv-button kv-main' : 'kv-button'} type="submit">
         {word}
       </button>

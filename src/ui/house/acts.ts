@@ -18,6 +18,8 @@ export interface HouseActs {
   leaveHouse: Act
   newStation: Act
   takeOutStation: Act
+  makeCode: Act<{ code: string; minutes: number }>
+  unlockPin: Act
 }
 
 export interface PersonHere {
@@ -25,6 +27,9 @@ export interface PersonHere {
   name: string
   role: string
   work: Work
+  owner: boolean
+  hasPassphrase: boolean
+  hasPin: boolean
   leftOn: string | null
   version: number
 }

@@ -18,7 +18,19 @@ describe('people', () => {
     words(
       renderToStaticMarkup(
         <People
-          staff={[{ id: 1, name: 'Wren', role: 'groomer', work, leftOn: null, version: 1 }]}
+          staff={[
+            {
+              id: 1,
+              name: 'Wren',
+              owner: false,
+              hasPassphrase: false,
+              hasPin: false,
+              role: 'groomer',
+              work,
+              leftOn: null,
+              version: 1,
+            },
+          ]}
           dryer={[{ name: 'Wren', minutes }]}
           onAdd={nothing}
           onChange={nothing}

@@ -13,13 +13,14 @@ import { People } from '../house/People'
 import { Schools } from '../house/Schools'
 import { Stations } from '../house/Stations'
 import { useKeep } from '../house/useKeep'
+import { SecretField, WordField } from '../who/fields'
 import { VanForm } from '../house/VanForm'
 import { CommonKits } from './CommonKits'
 import { StepTape } from './StepTape'
 import styles from './setUp.module.css'
 
 type View = Omit<HouseView, 'cautions' | 'dryer'> & { kit: Kit }
-type Acts = HouseActs & { setUpHouse: Act; passStep: Act; takeCommonKit: Act }
+type Acts = HouseActs & { openBook: Act; passStep: Act; takeCommonKit: Act }
 
 interface SetUpProps {
   /** Null while the house has no name. */
@@ -76,22 +77,34 @@ export function SetUp({ view, asked, acts }: SetUpProps) {
   )
 }
 
-/** The house's name opens the book; what is wrong is said at its field. */
+/** The house's name and whose it is open the book; what is wrong is said at its field. */
 function FirstStep({ acts }: { acts: Acts }) {
-  const router = useRouter()
   const [faults, setFaults] = useState<readonly Problem[]>([])
+  const router = useRouter()
+  const [mine, setMine] = useState({ you: '', passphrase: '' })
+  const faultAt = Object.fromEntries(faults.map(({ path, sentence }) => [path, sentence]))
   const begin = async (facts: HouseFacts) => {
-    const answer = await acts.setUpHouse(facts)
+    const answer = await acts.openBook({ ...facts, ...mine })
     setFaults(answer.ok ? [] : answer.problems)
     if (answer.ok) router.push('/set-up?step=opening')
   }
   return (
-    <HouseForm
-      facts={null}
-      word="Open the book"
-      faults={Object.fromEntries(faults.map(({ path, sentence }) => [path, sentence]))}
-      onKeep={(facts) => void begin(facts)}
-    />
+    <HouseForm facts={null} word="Open the book" faults={faultAt} onKeep={(facts) => void begin(facts)}>
+      <WordField
+        label="Your name, as your dogs' owners know you"
+        value={mine.you}
+        autoComplete="username"
+        fault={faultAt.you}
+        onChange={(you) => setMine({ ...mine, you })}
+      />
+      <SecretField
+        label="A passphrase of 12 characters or more: with it the house is yours"
+        value={mine.passphrase}
+        autoComplete="new-password"
+        fault={faultAt.passphrase}
+        onChange={(passphrase) => setMine({ ...mine, passphrase })}
+      />
+    </HouseForm>
   )
 }
 

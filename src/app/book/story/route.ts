@@ -1,10 +1,9 @@
 import { StoryAsked, bookingStory } from '@/service/book/bookingStory'
-import { openHouse } from '@/service/house/openHouse'
 import { answeredInBody } from '../../answeredInBody'
 
 /** What became of a booking. */
 export const POST = (request: Request): Promise<Response> =>
-  answeredInBody(request, StoryAsked, async (asked) => ({
+  answeredInBody(request, 'see', StoryAsked, async (asked, house) => ({
     ok: true,
-    value: await bookingStory(asked, await openHouse()),
+    value: await bookingStory(asked, house),
   }))

@@ -1,7 +1,6 @@
 import { TryAsked, tryTime } from '@/service/book/tryTime'
-import { openHouse } from '@/service/house/openHouse'
 import { answeredInBody } from '../../answeredInBody'
 
 /** What a booking would be at another time, with somebody else: asked while it is carried. */
 export const POST = (request: Request): Promise<Response> =>
-  answeredInBody(request, TryAsked, async (asked) => tryTime(asked, await openHouse()))
+  answeredInBody(request, 'book', TryAsked, async (asked, house) => tryTime(asked, house))

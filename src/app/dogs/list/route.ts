@@ -1,7 +1,6 @@
 import { DogsAsked, dogsView } from '@/service/find/dogsView'
-import { openHouse } from '@/service/house/openHouse'
 import { answeredInBody } from '../../answeredInBody'
 
 /** More dogs, or those that a search finds. Asked by POST, so that no name or number stands in an address or a log. */
 export const POST = (request: Request): Promise<Response> =>
-  answeredInBody(request, DogsAsked, async (asked) => dogsView(asked, await openHouse()))
+  answeredInBody(request, 'see', DogsAsked, async (asked, house) => dogsView(asked, house))

@@ -2,16 +2,15 @@
 
 import type { Result } from '@/core/result'
 import { CardAsked, saveCard } from '@/service/dog/saveCard'
-import { openHouse } from '@/service/house/openHouse'
 import { PatternAsked, savePattern as keepPattern } from '@/service/patterns/housePatterns'
 import { answered } from '../../../answered'
 
 /** Saves the card on the desk as the dog's next version. */
 export async function saveVersion(input: unknown): Promise<Result<{ version: number }>> {
-  return answered(CardAsked, input, async (asked) => saveCard(asked, await openHouse()), '/dogs')
+  return answered('cards', CardAsked, input, saveCard, '/dogs')
 }
 
 /** Keeps a card as a pattern of the house. */
 export async function savePattern(input: unknown): Promise<Result<null>> {
-  return answered(PatternAsked, input, (asked) => keepPattern(asked, Date.now()), '/patterns')
+  return answered('cards', PatternAsked, input, (asked) => keepPattern(asked, Date.now()), '/patterns')
 }

@@ -6,5 +6,5 @@ import { answered } from '../../../answered'
 
 /** Keeps what was measured on a dog; a measure left out is a usual dog's again. */
 export async function saveMeasures(input: unknown): Promise<Result<null>> {
-  return answered(MeasuresAsked, input, (asked) => keep(asked, Date.now()), '/dogs')
+  return answered('measure', MeasuresAsked, input, (asked) => keep(asked, Date.now()), '/dogs')
 }

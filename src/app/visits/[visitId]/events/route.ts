@@ -2,8 +2,9 @@ import { z } from 'zod'
 import { firstProblems, problemsOf, type Problem, type Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
 import { appendEvents, type Sent, type Taken } from '@/service/visit/appendEvents'
+import { authored } from '@/service/visit/authored'
 import { idIn } from '../../../addresses'
-import { otherHouse } from '../../../otherHouse'
+import { letInTo } from '../../../letInTo'
 import { sentBody } from '../../../sentBody'
 
 const MOST_EVENTS = 500
@@ -24,14 +25,18 @@ interface Params {
  * and what the log has gained since the number the device knows comes back.
  */
 export async function POST(request: Request, { params }: Params): Promise<Response> {
-  const other = await otherHouse(request)
-  if (other) return other
+  const admission = await letInTo(request, 'see')
+  if ('refused' in admission) return admission.refused
   const body = await sentBody(request, Asked)
   if ('refused' in body) return body.refused
   const { events, since } = body.asked
   const read = events.map((each) => ({ id: each.id, event: VisitEvent.safeParse(each) }))
-  const good = read.flatMap(({ event }) => event.data ?? [])
-  const result = await appendEvents(idIn((await params).visitId), good, Date.now(), since)
+  const good = await authored(
+    read.flatMap(({ event }) => event.data ?? []),
+    admission,
+  )
+  if (!good.ok) return answer(good, 403)
+  const result = await appendEvents(idIn((await params).visitId), good.value, Date.now(), since)
   if (!result.ok) return answer(result, 404)
   const unread = read.flatMap(({ id, event }): Taken[] =>
     event.success

@@ -1,4 +1,5 @@
 import { watchVisit } from '@/service/visit/watchVisit'
+import { letInTo } from '../../../letInTo'
 
 export const dynamic = 'force-dynamic'
 
@@ -11,6 +12,8 @@ interface Params {
 
 /** Server-sent events: says `news` whenever the log of a visit has grown. What is new is fetched by its number. */
 export async function GET(request: Request, { params }: Params): Promise<Response> {
+  const admission = await letInTo(request, 'see')
+  if ('refused' in admission) return admission.refused
   const visitId = Number((await params).visitId) || 0
   const encoder = new TextEncoder()
   const stream = new ReadableStream<Uint8Array>({

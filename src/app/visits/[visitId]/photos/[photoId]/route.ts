@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { refuse, type Result } from '@/core/result'
 import { keepPhoto, readPhoto } from '@/service/visit/photos'
 import { idIn } from '../../../../addresses'
-import { otherHouse } from '../../../../otherHouse'
+import { letInTo } from '../../../../letInTo'
 import { sentBytes } from '../../../../sentBody'
 
 interface Params {
@@ -13,8 +13,8 @@ const PhotoId = z.uuid()
 
 /** The bench sends a picture here under the id it gave it, as often as it likes. */
 export async function PUT(request: Request, { params }: Params): Promise<Response> {
-  const other = await otherHouse(request)
-  if (other) return other
+  const admission = await letInTo(request, 'bench')
+  if ('refused' in admission) return admission.refused
   const { visitId, photoId } = await params
   const id = PhotoId.safeParse(photoId)
   if (!id.success) return answer(refuse('photo', 'A picture needs an id of its own.'), 400)
@@ -24,7 +24,9 @@ export async function PUT(request: Request, { params }: Params): Promise<Respons
   return answer(kept, kept.ok ? 200 : 400)
 }
 
-export async function GET(_request: Request, { params }: Params): Promise<Response> {
+export async function GET(request: Request, { params }: Params): Promise<Response> {
+  const admission = await letInTo(request, 'see')
+  if ('refused' in admission) return admission.refused
   const { visitId, photoId } = await params
   const id = PhotoId.safeParse(photoId)
   const jpeg = id.success ? await readPhoto(idIn(visitId), id.data) : null

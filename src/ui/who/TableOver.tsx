@@ -1,0 +1,81 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useEffect, useRef, useState } from 'react'
+import type { Result } from '@/core/result'
+import { NoAnswer, askServer, heardSomebody } from '../device/link'
+import type { TableActs, TableView } from './acts'
+import { AtTable } from './AtTable'
+import styles from './who.module.css'
+
+interface TableOverProps {
+  acts: TableActs
+  /** Nobody is at the table: the page cannot be gone on with before somebody is. */
+  must: boolean
+  onDone: () => void
+  onClose: () => void
+}
+
+/** Asks who is at the table, over the page: the dog under the hand stays where it is. */
+export function TableOver({ acts, must, onDone, onClose }: TableOverProps) {
+  const router = useRouter()
+  const dialog = useRef<HTMLDialogElement>(null)
+  const [view, setView] = useState<TableView | null>(null)
+  const [missed, setMissed] = useState(false)
+  useEffect(() => {
+    dialog.current?.showModal()
+    const ask = async () => {
+      try {
+        const { body } = await askServer('/who/table')
+        const answer = body as Result<TableView | null>
+        if (answer.ok) setView(answer.value)
+        setMissed(!answer.ok)
+      } catch (error) {
+        if (!(error instanceof NoAnswer)) throw error
+        setMissed(true)
+      }
+    }
+    void ask()
+    const timer = setInterval(() => void ask(), 5000)
+    return () => clearInterval(timer)
+  }, [])
+  const done = () => {
+    heardSomebody()
+    onDone()
+    router.refresh()
+  }
+  return (
+    <dialog
+      ref={dialog}
+      className={styles.over}
+      aria-label="Who is at the table"
+      onCancel={(event) => {
+        event.preventDefault()
+        if (!must) onClose()
+      }}
+    >
+      <header className={styles.head}>
+        <h1>Who is at the table?</h1>
+        {!must && (
+          <button type="button" className="kv-word" onClick={onClose}>
+            Close
+          </button>
+        )}
+      </header>
+      {must && <p className="kv-quiet">What was noted is kept. Say who goes on.</p>}
+      {view && <AtTable view={view} acts={acts} onDone={done} />}
+      {view === null && missed && (
+        <p className="kv-caution">Kovit does not answer now, so nobody can sign in. It is asked again by itself.</p>
+      )}
+      {view?.who && !must && (
+        <button
+          type="button"
+          className="kv-word"
+          onClick={() => void acts.signOut('here').then(() => router.push('/sign-in'))}
+        >
+          Sign {view.who.name} out
+        </button>
+      )}
+    </dialog>
+  )
+}

@@ -1,0 +1,15 @@
+'use client'
+
+import { useWhoHere } from './WhoHere'
+import styles from './who.module.css'
+
+/** Who is at the table: a press asks who takes it next. */
+export function WhoChip() {
+  const { who, ask } = useWhoHere()
+  if (!who) return null
+  return (
+    <button type="button" className={styles.chip} onClick={ask} aria-label={`${who.name} is at the table. Change`}>
+      {who.name}
+    </button>
+  )
+}
