@@ -11,7 +11,7 @@ export default async function InsightPage() {
   const house = await theHouse()
   return (
     <Frame here="Insight" house={house}>
-      <InsightDesk view={await insightView(house)} />
+      <InsightDesk view={await insightView(house, house.who)} />
     </Frame>
   )
 }

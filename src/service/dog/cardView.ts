@@ -28,7 +28,6 @@ export async function cardView(dogId: number, house: OpenHouse, version?: number
       why: each.why,
       when: house.time.longDay(each.madeMs),
     })),
-    people: house.staff.map(({ name }) => name),
   }
 }
 

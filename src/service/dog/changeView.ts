@@ -27,7 +27,6 @@ export async function changeView(dogId: number, house: OpenHouse) {
     household: household && { id: household.id, name: household.name },
     today: time.day(nowMs),
     unit: house.unit,
-    staff: house.staff.map(({ name }) => name),
     coatMm: Object.fromEntries(standing.coatMm),
     /** The case of the next groom: the booked one, or the same as last time as from today. */
     planned: planned ?? null,

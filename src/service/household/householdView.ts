@@ -27,7 +27,6 @@ export async function householdView(householdId: number, house: OpenHouse) {
   ])
   return {
     ...household,
-    staff: house.staff.map(({ name }) => name),
     owners: owners.map((owner) => ({ ...owner, call: owner.phone === null ? null : numberToCall(owner.phone) })),
     dogs: dogs.map((dog) => {
       const next = bookings.find(({ dogId }) => dogId === dog.id)

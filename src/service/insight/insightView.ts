@@ -1,11 +1,13 @@
 import { COAT_FACTS, learnRates } from '@/core/coat'
 import { insightOf, type Groomed } from '@/core/insight'
+import { mayDo } from '@/core/rights'
 import { showDay } from '@/core/units'
 import { readDogs } from '@/data/dogs'
 import { readFacts } from '@/data/groomFacts'
 import { readGrowthPairs } from '@/data/growth'
 import { DAY_MS } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
+import type { Person } from '../who/whoAsks'
 
 const YEAR_MS = 365 * DAY_MS
 /** So many dogs' growth is drawn; more lines tell nothing. */
@@ -13,8 +15,11 @@ const MOST_LINES = 6
 /** A growth learned from fewer measures is the table's. */
 const FEWEST_MEASURES = 3
 
-/** What the house's own grooms of a year say; every groom of the year counts. */
-export async function insightView({ time, nowMs, nameOf }: OpenHouse) {
+/** What the house's own grooms of a year say; every groom of the year counts. Of people only who may see all sees more than themself. */
+export async function insightView(
+  { time, nowMs, nameOf }: OpenHouse,
+  who: Pick<Person, 'id' | 'name' | 'role' | 'owner'>,
+) {
   const sinceMs = nowMs - YEAR_MS
   const sinceDay = time.day(sinceMs)
   const stored = await readFacts(sinceMs)
@@ -23,8 +28,12 @@ export async function insightView({ time, nowMs, nameOf }: OpenHouse) {
     month: time.day(startedMs).slice(0, 7),
     groomer: nameOf(staffId),
   }))
+  const insight = insightOf(grooms)
+  const everybodys = mayDo(who, 'figures')
+  const byGroomer = insight.byGroomer.filter(({ name }) => everybodys || name === who.name)
   return {
-    insight: insightOf(grooms),
+    insight: { ...insight, byGroomer },
+    everybodys,
     since: `${showDay(sinceDay)} ${sinceDay.slice(0, 4)}`,
     growth: await growths(nowMs),
   }

@@ -50,6 +50,5 @@ export async function repeatsView(house: OpenHouse) {
     today,
     to,
     rows,
-    staff: house.staff.filter(({ role }) => role === 'groomer').map(({ id, name }) => ({ id, name })),
   }
 }

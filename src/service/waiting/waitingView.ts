@@ -45,7 +45,6 @@ export async function waitingView(house: OpenHouse) {
     waiting,
     gaps: best,
     dogs: dogs.filter(({ standing }) => isHere(standing)).map(({ id, name, breed }) => ({ id, name, breed })),
-    staff: staff.map(({ id, name }) => ({ id, name })),
   }
 }
 

@@ -7,7 +7,6 @@ import { DndContext, type DragEndEvent } from '@dnd-kit/core'
 import { clockOf, weekdayOf } from '@/core/people'
 import { showDay } from '@/core/units'
 import { UndoRedo } from '../history/UndoRedo'
-import { useWho } from '../household/ByWhom'
 import { BookHead } from './BookHead'
 import { BookingPanel } from './BookingPanel'
 import { DayRow, type Gap } from './DayRow'
@@ -31,11 +30,10 @@ interface BookDeskProps {
 /** The book: weeks as tapes by day and person, each dog at its time; what is carried is laid anew. */
 export function BookDesk({ view, acts }: BookDeskProps) {
   const router = useRouter()
-  const who = useWho(view.staff.map(({ name }) => name))
   const board = useRef<HTMLDivElement>(null)
   const scale = useMemo(() => scaleOf(view), [view])
   const carry = useCarry(view.lines, scale, board)
-  const moves = useMoves(acts, who.by)
+  const moves = useMoves(acts)
   const [open, setOpen] = useState<BookLine | null>(null)
   const [gap, setGap] = useState<Gap | null>(null)
   const shown = moves.clash?.carried ?? moves.going ?? carry.carried
@@ -110,14 +108,13 @@ export function BookDesk({ view, acts }: BookDeskProps) {
           )}
         </div>
       </DndContext>
-      <Gone view={view} acts={acts} by={who.by} />
+      <Gone view={view} acts={acts} />
       {moves.clash && <Overrule {...moves.clash} leave={moves.leave} />}
       {open && (
         <BookingPanel
           line={open}
           view={view}
           acts={acts}
-          who={who}
           close={() => setOpen(null)}
           done={() => router.refresh()}
           freed={(free) => {

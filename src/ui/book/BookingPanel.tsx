@@ -7,7 +7,7 @@ import type { Result } from '@/core/result'
 import { showDay } from '@/core/units'
 import { askHouse } from '../device/askHouse'
 import { WhenFields } from '../booking/WhenFields'
-import type { Who } from '../household/ByWhom'
+import { useWhoHere } from '../who/WhoHere'
 import { CallOff } from './CallOff'
 import type { Gap } from './DayRow'
 import { canMove } from './SlotTape'
@@ -18,7 +18,6 @@ interface BookingPanelProps {
   line: BookLine
   view: BookView
   acts: BookActs
-  who: Who
   close: () => void
   done: () => void
   /** It gave its slot back: who fits there now? */
@@ -28,7 +27,8 @@ interface BookingPanelProps {
 const SLOT_STEP_MIN = 15
 
 /** One booking: where it leads, how far it has come, its time and slot with what they do to the chance, its story. */
-export function BookingPanel({ line, view, acts, who, close, done, freed }: BookingPanelProps) {
+export function BookingPanel({ line, view, acts, close, done, freed }: BookingPanelProps) {
+  const mayBook = useWhoHere().may('book')
   const { bookingId, dog, what, day, from, life, slotMin, staffId } = line
   const [fault, setFault] = useState<{ sentence: string; mayOverrule: boolean } | null>(null)
   const [busy, start] = useTransition()
@@ -55,7 +55,7 @@ export function BookingPanel({ line, view, acts, who, close, done, freed }: Book
         {line.repeat && `, ${line.repeat}`}.{line.home && ` The van stops at ${line.home.place}.`}
       </p>
       <WaysOn line={line} />
-      {canMove(line) ? (
+      {canMove(line) && mayBook ? (
         <>
           <div className={styles.standings} role="group" aria-label="How far it has come">
             {SAID_STANDINGS.map((standing) => (
@@ -65,7 +65,7 @@ export function BookingPanel({ line, view, acts, who, close, done, freed }: Book
                 className="kv-chip"
                 aria-pressed={life === standing}
                 disabled={busy}
-                onClick={() => send(() => acts.standing({ bookingId, standing, by: who.by }))}
+                onClick={() => send(() => acts.standing({ bookingId, standing }))}
               >
                 {BOOKING_STANDINGS[standing].label}
               </button>
@@ -77,7 +77,7 @@ export function BookingPanel({ line, view, acts, who, close, done, freed }: Book
             fault={fault}
             busy={busy}
             unfault={() => setFault(null)}
-            move={(place) => send(() => acts.move({ bookingId, version: line.version, ...place, by: who.by }))}
+            move={(place) => send(() => acts.move({ bookingId, version: line.version, ...place }))}
           />
           <CallOff
             line={line}
@@ -85,14 +85,14 @@ export function BookingPanel({ line, view, acts, who, close, done, freed }: Book
             busy={busy}
             off={(input) =>
               send(
-                () => acts.callOff({ bookingId, by: who.by, ...input }),
+                () => acts.callOff({ bookingId, ...input }),
                 () => freed({ day, staffId, from, to: from + slotMin }),
               )
             }
           />
         </>
       ) : (
-        <p className="kv-quiet">The bench has begun it: it stays where it is.</p>
+        !canMove(line) && <p className="kv-quiet">The bench has begun it: it stays where it is.</p>
       )}
       <Story bookingId={bookingId} />
     </Modal>

@@ -6,6 +6,7 @@ import type { Result } from '@/core/result'
 import { askHouse } from '../device/askHouse'
 import { BookNav } from './BookNav'
 import styles from './book.module.css'
+import { May } from '../who/WhoHere'
 
 export interface CalendarsView {
   feeds: readonly { staffId: number; label: string; secret: string | null }[]
@@ -68,16 +69,18 @@ export function CalendarsDesk({ view, acts }: { view: CalendarsView; acts: Calen
           </ul>
         </section>
         <div className={styles.form}>
-          <ReadBusy
-            staff={view.staff}
-            busy={busy}
-            keep={(input) =>
-              send(
-                () => acts.keep(input),
-                ({ kept }) => `${kept} busy times kept.`,
-              )
-            }
-          />
+          <May right="book">
+            <ReadBusy
+              staff={view.staff}
+              busy={busy}
+              keep={(input) =>
+                send(
+                  () => acts.keep(input),
+                  ({ kept }) => `${kept} busy times kept.`,
+                )
+              }
+            />
+          </May>
           <section aria-label="Busy times">
             <h2>Busy times to come</h2>
             {view.busy.length === 0 && <p className="kv-quiet">None: everybody has all of their hours.</p>}
@@ -89,18 +92,20 @@ export function CalendarsDesk({ view, acts }: { view: CalendarsView; acts: Calen
                     <br />
                     <span className="kv-small">{when}</span>
                   </span>
-                  <button
-                    className="kv-word"
-                    disabled={busy}
-                    onClick={() =>
-                      send(
-                        () => acts.free(id),
-                        () => `${who} is free then.`,
-                      )
-                    }
-                  >
-                    Free again
-                  </button>
+                  <May right="book">
+                    <button
+                      className="kv-word"
+                      disabled={busy}
+                      onClick={() =>
+                        send(
+                          () => acts.free(id),
+                          () => `${who} is free then.`,
+                        )
+                      }
+                    >
+                      Free again
+                    </button>
+                  </May>
                 </li>
               ))}
             </ul>
@@ -143,13 +148,17 @@ function FeedRow({ feed: { label, secret }, busy, change }: FeedRowProps) {
             {copied ? 'Copied' : 'Copy'}
           </button>
         )}
-        <button className="kv-word" disabled={busy} onClick={() => change('new')}>
-          {secret ? 'New address' : 'Give it an address'}
-        </button>
-        {secret && (
-          <button className="kv-word" disabled={busy} onClick={() => change('none')}>
-            Take it away
+        <May right="out">
+          <button className="kv-word" disabled={busy} onClick={() => change('new')}>
+            {secret ? 'New address' : 'Give it an address'}
           </button>
+        </May>
+        {secret && (
+          <May right="out">
+            <button className="kv-word" disabled={busy} onClick={() => change('none')}>
+              Take it away
+            </button>
+          </May>
         )}
       </span>
     </li>

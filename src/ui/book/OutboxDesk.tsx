@@ -6,9 +6,9 @@ import { useState, useTransition } from 'react'
 import { MESSAGES, PLACEHOLDERS, faultsIn, type MessageKind } from '@/core/messages'
 import type { Result } from '@/core/result'
 import { numberToCall } from '@/core/household'
-import { useWho } from '../household/ByWhom'
 import { BookNav } from './BookNav'
 import styles from './book.module.css'
+import { May } from '../who/WhoHere'
 
 interface Message {
   about: string
@@ -43,10 +43,9 @@ interface OutboxActs {
 }
 
 /** What owners should hear, now and soon, in the house's words; sent from this device by hand, and marked. */
-export function OutboxDesk({ view, acts, staff }: { view: OutboxView; acts: OutboxActs; staff: readonly string[] }) {
+export function OutboxDesk({ view, acts }: { view: OutboxView; acts: OutboxActs }) {
   const { due, later, done, words } = view
   const router = useRouter()
-  const who = useWho(staff)
   const [busy, start] = useTransition()
   const [fault, setFault] = useState<string | null>(null)
   const send = (go: () => Promise<Result<unknown>>) =>
@@ -55,7 +54,7 @@ export function OutboxDesk({ view, acts, staff }: { view: OutboxView; acts: Outb
       setFault(answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' '))
       router.refresh()
     })
-  const mark = (about: string, way: string) => send(() => acts.mark({ about, way, by: who.by }))
+  const mark = (about: string, way: string) => send(() => acts.mark({ about, way }))
   return (
     <>
       <div className="kv-head">
@@ -136,9 +135,11 @@ const SaidLately = ({ lines, busy, takeBack }: SaidProps) => (
             <span className="kv-small">{when}</span> {MESSAGES[kind].label} for <b>{dog}</b>, {WAYS[way] ?? way}{' '}
             <span className="kv-small">{saidBy}</span>
           </span>
-          <button className="kv-word" disabled={busy} onClick={() => takeBack(about)}>
-            Was not sent
-          </button>
+          <May right="book">
+            <button className="kv-word" disabled={busy} onClick={() => takeBack(about)}>
+              Was not sent
+            </button>
+          </May>
         </li>
       ))}
     </ul>
@@ -187,17 +188,21 @@ function MessageRow({ message, busy, mark }: RowProps) {
         )}
         {agreed !== true && number && <a href={`tel:${number}`}>{phone}</a>}
         {agreed === true && (
-          <button
-            className="kv-button"
-            disabled={busy}
-            onClick={() => mark(about, opened ?? (number ? 'sms' : 'mail'))}
-          >
-            Mark as sent
-          </button>
+          <May right="book">
+            <button
+              className="kv-button"
+              disabled={busy}
+              onClick={() => mark(about, opened ?? (number ? 'sms' : 'mail'))}
+            >
+              Mark as sent
+            </button>
+          </May>
         )}
-        <button className="kv-word" disabled={busy} onClick={() => mark(about, 'told')}>
-          They know it
-        </button>
+        <May right="book">
+          <button className="kv-word" disabled={busy} onClick={() => mark(about, 'told')}>
+            They know it
+          </button>
+        </May>
       </p>
     </article>
   )
@@ -234,29 +239,33 @@ function OwnWords({ line, busy, save }: OwnWordsProps) {
       ))}
       <p className={styles.links} style={{ margin: '4px 0' }}>
         {text !== null && text !== words && (
-          <button
-            className="kv-word"
-            disabled={busy || faults.length > 0}
-            onClick={() => {
-              save({ kind, words: text })
-              setText(null)
-            }}
-          >
-            Keep these words
-          </button>
+          <May right="house">
+            <button
+              className="kv-word"
+              disabled={busy || faults.length > 0}
+              onClick={() => {
+                save({ kind, words: text })
+                setText(null)
+              }}
+            >
+              Keep these words
+            </button>
+          </May>
         )}
         {isOwn && (
-          <button
-            className="kv-word"
-            disabled={busy}
-            onClick={() => {
-              save({ kind, words: null })
-              setText(null)
-            }}
-            title={usual}
-          >
-            Back to the usual words
-          </button>
+          <May right="house">
+            <button
+              className="kv-word"
+              disabled={busy}
+              onClick={() => {
+                save({ kind, words: null })
+                setText(null)
+              }}
+              title={usual}
+            >
+              Back to the usual words
+            </button>
+          </May>
         )}
       </p>
     </div>

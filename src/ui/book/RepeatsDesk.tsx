@@ -9,9 +9,9 @@ import { clockOf, weekdayOf } from '@/core/people'
 import type { Result } from '@/core/result'
 import { daysBetween, showDay, type Day } from '@/core/units'
 import { Saying } from '../frame/Saying'
-import { useWho } from '../household/ByWhom'
 import { BookNav } from './BookNav'
 import styles from './book.module.css'
+import { May } from '../who/WhoHere'
 
 interface Fall {
   ruleDay: Day
@@ -37,7 +37,6 @@ export interface RepeatsView {
     groomer: string
     times: readonly Fall[]
   }[]
-  staff: readonly { id: number; name: string }[]
 }
 
 interface RepeatsDeskProps {
@@ -85,7 +84,7 @@ export function RepeatsDesk({ view, end }: RepeatsDeskProps) {
             ))}
           </div>
           {rows.map((row) => (
-            <RepeatRow key={row.repeatId} row={row} at={at} days={days} staff={view.staff} end={end} />
+            <RepeatRow key={row.repeatId} row={row} at={at} days={days} end={end} />
           ))}
           <p className="kv-small">
             Tape is a full groom, tinted a bath and tidy; a teal ferrule was moved, with its day; a broken one could not
@@ -114,10 +113,9 @@ interface RowProps extends Pick<RepeatsDeskProps, 'end'> {
   row: RepeatsView['rows'][number]
   at: (day: Day) => number
   days: number
-  staff: RepeatsView['staff']
 }
 
-function RepeatRow({ row, at, staff, end }: RowProps) {
+function RepeatRow({ row, at, end }: RowProps) {
   const [asking, setAsking] = useState(false)
   const { dog, dogId, words, clock, groomer, times } = row
   return (
@@ -129,9 +127,11 @@ function RepeatRow({ row, at, staff, end }: RowProps) {
         <span className="kv-small">{words}</span>
         <span className="kv-small">
           {clock}, {groomer}.{' '}
-          <button className="kv-word" onClick={() => setAsking(true)}>
-            End it
-          </button>
+          <May right="book">
+            <button className="kv-word" onClick={() => setAsking(true)}>
+              End it
+            </button>
+          </May>
         </span>
       </div>
       <div className={styles.falls}>
@@ -139,7 +139,7 @@ function RepeatRow({ row, at, staff, end }: RowProps) {
           <FallMark key={fall.ruleDay} fall={fall} clock={clock} left={at(fall.day ?? fall.ruleDay)} />
         ))}
       </div>
-      {asking && <EndRepeat row={row} staff={staff} end={end} close={() => setAsking(false)} />}
+      {asking && <EndRepeat row={row} end={end} close={() => setAsking(false)} />}
     </div>
   )
 }
@@ -179,20 +179,18 @@ function FallMark({ fall, clock, left }: { fall: Fall; clock: string; left: numb
 
 interface EndProps extends Pick<RepeatsDeskProps, 'end'> {
   row: RowProps['row']
-  staff: RepeatsView['staff']
   close: () => void
 }
 
 /** Ends a repeat; what it has booked is asked about. */
-function EndRepeat({ row, staff, end, close }: EndProps) {
+function EndRepeat({ row, end, close }: EndProps) {
   const router = useRouter()
-  const who = useWho(staff.map(({ name }) => name))
   const [busy, start] = useTransition()
   const [fault, setFault] = useState<string | null>(null)
   const booked = row.times.filter(({ bookingId }) => bookingId !== null).length
   const go = (callOff: boolean) =>
     start(async () => {
-      const answer = await end({ repeatId: row.repeatId, callOff, by: who.by })
+      const answer = await end({ repeatId: row.repeatId, callOff })
       if (answer.ok) close()
       else setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
       router.refresh()

@@ -4,6 +4,7 @@ import { lifeWords, type BookLine } from '@/core/book'
 import { clockOf } from '@/core/people'
 import type { Scale } from './scale'
 import styles from './book.module.css'
+import { useWhoHere } from '../who/WhoHere'
 
 interface SlotTapeProps {
   line: BookLine
@@ -22,10 +23,11 @@ const QUARTER_MIN = 15
 /** A booking as a length of tape: its ferrule at the start, its pin at the promise, the dog and the chance on it. */
 export const SlotTape = memo(function SlotTape({ line, scale, groomer, carried, open }: SlotTapeProps) {
   const { bookingId, dog, what, from, slotMin, percent, tight, life, repeat, setting } = line
+  const mayCarry = useWhoHere().may('book') && canMove(line)
   const { setNodeRef, listeners, attributes } = useDraggable({
     id: bookingId,
     data: { bookingId },
-    disabled: !canMove(line),
+    disabled: !mayCarry,
   })
   const left = scale.at(from)
   const said = life === 'booked' ? '' : lifeWords(life)
@@ -49,7 +51,7 @@ export const SlotTape = memo(function SlotTape({ line, scale, groomer, carried, 
       data-carried={carried || undefined}
       {...attributes}
       {...listeners}
-      aria-roledescription={canMove(line) ? 'booking, space carries it' : undefined}
+      aria-roledescription={mayCarry ? 'booking, space carries it' : undefined}
       aria-label={label.filter(Boolean).join(', ')}
       onClick={() => open(line)}
     >

@@ -10,9 +10,9 @@ import type { Result } from '@/core/result'
 import { showMinutes } from '@/core/clock'
 import { addDays, showDay, type Day } from '@/core/units'
 import { DayField } from '../field/DayField'
-import { useWho } from '../household/ByWhom'
 import { BookNav } from './BookNav'
 import styles from './book.module.css'
+import { May } from '../who/WhoHere'
 
 interface GapFit {
   day: Day
@@ -28,7 +28,6 @@ export interface WaitingView {
   waiting: readonly WaitingLine[]
   gaps: readonly GapFit[]
   dogs: readonly { id: number; name: string; breed: string }[]
-  staff: readonly { id: number; name: string }[]
 }
 
 interface WaitingDeskProps {
@@ -61,7 +60,9 @@ export function WaitingDesk({ view, add, off }: WaitingDeskProps) {
           </ul>
         </section>
         <div className={styles.form}>
-          <AddWaiting view={view} add={add} />
+          <May right="book">
+            <AddWaiting view={view} add={add} />
+          </May>
           <People title="On the list" lines={asked} off={off} empty="Nobody asked to come earlier." />
           <People title="Due, nothing booked" lines={due} off={null} empty="Every dog that is due is booked." />
         </div>
@@ -166,14 +167,13 @@ const USUAL_DAYS = 21
 
 function AddWaiting({ view, add }: Pick<WaitingDeskProps, 'view' | 'add'>) {
   const router = useRouter()
-  const who = useWho(view.staff.map(({ name }) => name))
   const [busy, start] = useTransition()
   const [fault, setFault] = useState<string | null>(null)
   const fresh = { dogId: null as number | null, from: view.today, to: addDays(view.today, USUAL_DAYS), note: '' }
   const [line, setLine] = useState(fresh)
   const keep = () =>
     start(async () => {
-      const answer = await add({ ...line, dogId: line.dogId ?? undefined, by: who.by })
+      const answer = await add({ ...line, dogId: line.dogId ?? undefined })
       setFault(answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' '))
       if (answer.ok) setLine(fresh)
       router.refresh()

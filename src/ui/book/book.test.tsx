@@ -168,7 +168,6 @@ describe('repeats', () => {
   const repeats = (times: RepeatsView['rows'][number]['times']): RepeatsView => ({
     today: MONDAY,
     to: addDays(MONDAY, 182),
-    staff: [{ id: 7, name: 'Wren' }],
     rows: [
       {
         repeatId: 1,

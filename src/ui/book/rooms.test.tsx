@@ -42,7 +42,6 @@ describe('the waiting list', () => {
     waiting: [],
     gaps: [],
     dogs: [{ id: 3, name: 'Clover', breed: 'cavapoo' }],
-    staff: [{ id: 7, name: 'Wren' }],
     ...rest,
   })
   const page = (rest: Partial<WaitingView>) => drawn(<WaitingDesk view={view(rest)} add={act} off={act} />)
@@ -100,7 +99,6 @@ describe('the outbox', () => {
       <OutboxDesk
         view={{ due: [], later: [], done: [], words: [{ ...usual, isOwn: false }], ...rest }}
         acts={{ mark: act, takeBack: act, saveWords: act }}
-        staff={['Wren']}
       />,
     )
   it('says that it stands in for a service, and that nothing waits', () => {

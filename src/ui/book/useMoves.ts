@@ -26,7 +26,7 @@ interface Clash {
 }
 
 /** Moves of bookings, kept by the house one after another, with undo and redo. Nothing is overruled unasked, a step back neither. */
-export function useMoves(acts: BookActs, by: string) {
+export function useMoves(acts: BookActs) {
   const router = useRouter()
   const [busy, start] = useTransition()
   const [going, setGoing] = useState<Carried | null>(null)
@@ -49,7 +49,7 @@ export function useMoves(acts: BookActs, by: string) {
   ) => {
     setClash(null)
     start(async () => {
-      const answer = await acts.move({ ...input, by })
+      const answer = await acts.move(input)
       const problems = answer.ok ? [] : answer.problems
       const sentences = problems.map(({ sentence }) => sentence)
       const mayOverrule = !answer.ok && problems.every(({ path }) => path === 'anyway')

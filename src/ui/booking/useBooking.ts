@@ -3,7 +3,6 @@ import { useEffect, useRef, useState, useTransition } from 'react'
 import type { GroomKind } from '@/core/repeats'
 import { addDays } from '@/core/units'
 import { askHouse } from '../device/askHouse'
-import { useWho } from '../household/ByWhom'
 import type { BookProps } from './props'
 
 export interface Offered {
@@ -49,7 +48,6 @@ const NO_HOME = { place: '', from: '', to: '' }
 /** A booking as it is being made: what fits, what is chosen, what speaks against it. */
 export function useBooking({ dogId, staff, today, day, at, again = true, tidy = false, book }: BookProps) {
   const router = useRouter()
-  const who = useWho(staff.map(({ name }) => name))
   const groomers = staff.filter(({ role }) => role !== 'bather')
   const [looked, setLooked] = useState<{ for: string; times: Times | null; problem: string | null } | null>(null)
   const [fault, setFault] = useState<string | null>(null)
@@ -103,7 +101,7 @@ export function useBooking({ dogId, staff, today, day, at, again = true, tidy = 
   }, [dogId, day, sameAsLast, tidied, groom])
   const save = () =>
     start(async () => {
-      const answer = await send(asked, { dogId, by: who.by, anyway: clash !== null }, book)
+      const answer = await send(asked, { dogId, anyway: clash !== null }, book)
       if (answer.ok) return router.push(answer.href)
       setClash(answer.mayOverrule ? answer.sentences : null)
       setFault(answer.mayOverrule ? null : answer.sentences)
@@ -128,17 +126,17 @@ type Sent = { ok: true; href: string } | { ok: false; sentences: string; mayOver
 
 async function send(
   { again, others, home, setting, ...asked }: Asked,
-  { dogId, by, anyway }: { dogId: number; by: string; anyway: boolean },
+  { dogId, anyway }: { dogId: number; anyway: boolean },
   book: BookProps['book'],
 ): Promise<Sent> {
   const stop = setting === 'mobile' ? { home: { place: home.place, from: home.from || null, to: home.to || null } } : {}
   if (again.kind === 'again') {
     const { everyWeeks, steps } = again
     const { day: firstDay, clock, staffId } = asked
-    const repeat = { dogId, staffId, firstDay, clock, programme: { everyWeeks, steps }, setting, ...stop, by }
+    const repeat = { dogId, staffId, firstDay, clock, programme: { everyWeeks, steps }, setting, ...stop }
     return answerOf(await book.repeat(repeat), () => `/book/repeats?dog=${dogId}`)
   }
-  const first = { dogId, ...asked, setting, ...stop, anyway, by }
+  const first = { dogId, ...asked, setting, ...stop, anyway }
   const rest = Object.entries(others).map(([id, { how, staffId }]) => ({
     dogId: Number(id),
     how,
@@ -146,7 +144,6 @@ async function send(
     sameAsLast: true,
     setting,
     anyway,
-    by,
   }))
   const answer = await book.together({ first, others: rest })
   return answerOf(answer, ({ booked }) => `/bookings/${booked[0]?.bookingId ?? 0}/plan`)

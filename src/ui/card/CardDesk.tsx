@@ -1,6 +1,6 @@
 'use client'
 
-import { Input, Select } from 'antd'
+import { Input } from 'antd'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
@@ -19,6 +19,7 @@ import { PatternSave } from './PatternSave'
 import { Versions, type VersionLine } from './Versions'
 import { ZoneEditor } from './ZoneEditor'
 import styles from './card.module.css'
+import { May } from '../who/WhoHere'
 
 /** A card on its desk, with what it is compared against. */
 export interface CardDeskView {
@@ -34,7 +35,6 @@ export interface CardDeskView {
   pattern: { label: string; entries: LastEntry[] } | null
   presentMm: Partial<Record<ZoneId, number>>
   versions: VersionLine[]
-  people: string[]
 }
 
 interface CardDeskActs {
@@ -114,7 +114,9 @@ export function CardDesk({ view, acts }: { view: CardDeskView; acts: CardDeskAct
               <Apart words={`Against ${view.pattern.label.toLowerCase()}`} from={view.pattern.entries} card={now} />
             )}
           </ZoneEditor>
-          <SaveBar view={view} acts={acts} now={now} dirty={undo !== null} />
+          <May right="cards">
+            <SaveBar view={view} acts={acts} now={now} dirty={undo !== null} />
+          </May>
         </div>
       </div>
       <CardRows card={now} unit={unit} lastCut={view.lastCut} pattern={view.pattern} picked={picked} onPick={pick} />
@@ -164,9 +166,8 @@ interface SaveProps {
 
 /** Who changed it and why: then it is the next version. */
 function SaveBar({ view, acts, now, dirty }: SaveProps) {
-  const { dogId, card, version, versions, people } = view
+  const { dogId, card, version, versions } = view
   const router = useRouter()
-  const [by, setBy] = useState(people[0] ?? '')
   const earlier = version !== versions[0]?.version
   const [why, setWhy] = useState(earlier ? `Back to version ${version}` : '')
   const [said, setSaid] = useState<{ ok: boolean; words: string } | null>(null)
@@ -174,7 +175,7 @@ function SaveBar({ view, acts, now, dirty }: SaveProps) {
   const changed = differences(card, now).length
   const keep = () =>
     start(async () => {
-      const answer = await acts.save({ dogId, by, why, zones: now, seen: versions[0]?.version ?? 0 })
+      const answer = await acts.save({ dogId, why, zones: now, seen: versions[0]?.version ?? 0 })
       if (!answer.ok) return setSaid({ ok: false, words: answer.problems.map(({ sentence }) => sentence).join(' ') })
       setSaid({ ok: true, words: `Kept as version ${answer.value.version}.` })
       router.push(`/dogs/${dogId}/card`)
@@ -183,21 +184,15 @@ function SaveBar({ view, acts, now, dirty }: SaveProps) {
   return (
     <section aria-label="Save" className={styles.save}>
       <h2>Save as the next version</h2>
-      <div className={styles.pair}>
-        <label className="kv-field">
-          Who
-          <Select<string> value={by} options={people.map((name) => ({ value: name, label: name }))} onChange={setBy} />
-        </label>
-        <label className="kv-field">
-          Why
-          <Input
-            value={why}
-            maxLength={200}
-            placeholder="owner asked for longer legs"
-            onChange={(event) => setWhy(event.target.value)}
-          />
-        </label>
-      </div>
+      <label className="kv-field">
+        Why
+        <Input
+          value={why}
+          maxLength={200}
+          placeholder="owner asked for longer legs"
+          onChange={(event) => setWhy(event.target.value)}
+        />
+      </label>
       <button className="kv-button kv-main" disabled={busy || !(dirty || earlier)} onClick={keep}>
         Save version
       </button>
@@ -213,7 +208,7 @@ function SaveBar({ view, acts, now, dirty }: SaveProps) {
           {said.words}
         </p>
       )}
-      <PatternSave card={now} by={by} savePattern={acts.savePattern} />
+      <PatternSave card={now} savePattern={acts.savePattern} />
     </section>
   )
 }

@@ -8,12 +8,11 @@ import styles from './card.module.css'
 
 interface PatternSaveProps {
   card: readonly CardEntry[]
-  by: string
   savePattern: SavePattern
 }
 
 /** Keeps the card on the desk as a pattern of the house, for any dog. */
-export function PatternSave({ card, by, savePattern }: PatternSaveProps) {
+export function PatternSave({ card, savePattern }: PatternSaveProps) {
   const [open, setOpen] = useState(false)
   const [name, setName] = useState('')
   const [words, setWords] = useState('')
@@ -21,7 +20,7 @@ export function PatternSave({ card, by, savePattern }: PatternSaveProps) {
   const [busy, start] = useTransition()
   const keep = () =>
     start(async () => {
-      const answer = await savePattern({ name, words, by, card })
+      const answer = await savePattern({ name, words, card })
       setSaid(
         answer.ok
           ? `${name} is a pattern of the house now.`

@@ -14,7 +14,7 @@ import { DogPicture } from '../coat-map'
 import { UndoRedo } from '../history/UndoRedo'
 import { useHistory } from '../history/useHistory'
 import type { Act } from '../house/acts'
-import { ByWhom, useWho } from '../household/ByWhom'
+import { useWhoHere } from '../who/WhoHere'
 import { Comes } from './Comes'
 import { FileChanges } from './FileChanges'
 import { HealthFile } from './HealthFile'
@@ -29,7 +29,6 @@ export interface ChangeView {
   household: { id: number; name: string } | null
   today: string
   unit: LengthUnit
-  staff: readonly string[]
   coatMm: Partial<Record<ZoneId, number>>
   planned: Case | null
   plannedFor: string | null
@@ -51,7 +50,7 @@ export function ChangeDesk({ view, acts }: { view: ChangeView; acts: ChangeActs 
   const file = useMemo(() => ({ ...view.file, ...edits }), [view.file, edits])
   const [faults, setFaults] = useState<readonly Problem[]>([])
   const [busy, start] = useTransition()
-  const who = useWho(view.staff)
+  const { who } = useWhoHere()
   const means = useMemo(() => meaning(view, file), [view, file])
   const isChanged = Object.keys(changedFields(view.file, file)).length > 0
   const set = (change: Partial<DogFile>) => put({ ...edits, ...change })
@@ -74,14 +73,13 @@ export function ChangeDesk({ view, acts }: { view: ChangeView; acts: ChangeActs 
           {isChanged ? 'Changed, not kept yet.' : 'What is grey is usual for the breed until somebody says otherwise.'}
         </p>
         <UndoRedo undo={undo} redo={redo} />
-        <ByWhom who={who} />
         <Link className="kv-button" href={`/dogs/${view.dogId}`}>
           Back to the file
         </Link>
         <button
           className="kv-button kv-main"
           disabled={busy || !isChanged}
-          onClick={() => send(acts.saveFile, { dogId: view.dogId, file, seen: view.file, by: who.by })}
+          onClick={() => send(acts.saveFile, { dogId: view.dogId, file, seen: view.file })}
         >
           Keep
         </button>
@@ -95,7 +93,7 @@ export function ChangeDesk({ view, acts }: { view: ChangeView; acts: ChangeActs 
         <Person {...part} />
         <div className={styles.stack}>
           <Takes {...part} />
-          <HealthFile {...part} today={view.today} by={who.by} />
+          <HealthFile {...part} today={view.today} by={who?.name ?? ''} />
         </div>
         <section aria-label="What it means" className={styles.stack}>
           <DogPicture
@@ -121,7 +119,7 @@ export function ChangeDesk({ view, acts }: { view: ChangeView; acts: ChangeActs 
           <FileChanges
             changes={view.changes}
             waits={isChanged}
-            onBack={(changeId) => send(acts.goBack, { dogId: view.dogId, changeId, by: who.by })}
+            onBack={(changeId) => send(acts.goBack, { dogId: view.dogId, changeId })}
           />
         </section>
       </div>

@@ -17,6 +17,7 @@ import { Pace } from './Pace'
 import styles from './dog.module.css'
 import { HeadRow } from '../frame/HeadRow'
 import { Records, type DogRecords } from '../records/Records'
+import { May } from '../who/WhoHere'
 
 export interface FileTape {
   key: string
@@ -129,21 +130,25 @@ function NextStep({ view, book, at }: DogFileProps) {
     <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
       {next && <span className="kv-quiet">{next.when}</span>}
       {(next === null || next.visitId === null) && (
-        <BookVisit
-          dogId={dog.id}
-          dogName={dog.name}
-          staff={staff}
-          today={today}
-          main={next === null}
-          again={card !== null}
-          book={book}
-          {...(at ? { at } : {})}
-        />
+        <May right="book">
+          <BookVisit
+            dogId={dog.id}
+            dogName={dog.name}
+            staff={staff}
+            today={today}
+            main={next === null}
+            again={card !== null}
+            book={book}
+            {...(at ? { at } : {})}
+          />
+        </May>
       )}
       {next && next.visitId !== null && (
-        <Link className="kv-button kv-main" href={`/visits/${next.visitId}/bench`}>
-          Go on at the bench
-        </Link>
+        <May right="bench">
+          <Link className="kv-button kv-main" href={`/visits/${next.visitId}/bench`}>
+            Go on at the bench
+          </Link>
+        </May>
       )}
       {next && next.visitId === null && (
         <Link className="kv-button kv-main" href={`/bookings/${next.bookingId}/plan`}>

@@ -8,6 +8,7 @@ import { DogPicture } from '../coat-map'
 import { Saying } from '../frame/Saying'
 import { useDogs, type DogLine, type Dogs, type Question } from './useDogs'
 import styles from './dogs.module.css'
+import { May } from '../who/WhoHere'
 
 type As = 'drawn' | 'rows'
 interface DeskProps {
@@ -40,9 +41,11 @@ export function DogsDesk({ first, as: asFirst, ...start }: DeskProps) {
         <p className="kv-quiet" role="status">
           {fault ?? countWords(total, asked, first)}
         </p>
-        <Link className="kv-button kv-main" href="/dogs/new">
-          Take in a dog
-        </Link>
+        <May right="files">
+          <Link className="kv-button kv-main" href="/dogs/new">
+            Take in a dog
+          </Link>
+        </May>
       </div>
       <div className={styles.asks}>
         <input

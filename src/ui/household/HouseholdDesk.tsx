@@ -6,11 +6,11 @@ import { useState, useTransition } from 'react'
 import type { Problem } from '@/core/result'
 import { DogPicture } from '../coat-map'
 import { TextField } from '../field/TextField'
-import { ByWhom, useWho } from './ByWhom'
 import { People, type PersonLine } from './People'
 import { Together } from './Together'
 import type { HouseholdActs, HouseholdView } from './view'
 import styles from './household.module.css'
+import { May } from '../who/WhoHere'
 
 type Shown = Pick<HouseholdView, 'name' | 'place' | 'notes'> & { people: PersonLine[] }
 
@@ -29,7 +29,6 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
   const now = { ...shownOf(view), ...edits }
   const [faults, setFaults] = useState<readonly Problem[]>([])
   const [busy, start] = useTransition()
-  const who = useWho(view.staff)
   const changed = Object.keys(edits).length > 0
   const set = (change: Partial<Shown>) => setEdits({ ...edits, ...change })
   const keep = () =>
@@ -44,7 +43,6 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
       const answer = await acts.saveHousehold({
         householdId: view.id,
         version: view.version,
-        by: who.by,
         ...now,
         people,
       })
@@ -61,10 +59,11 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
         <p className={changed ? 'kv-caution' : 'kv-quiet'} role="status">
           {changed ? 'Changed, not kept yet.' : view.place}
         </p>
-        <ByWhom who={who} />
-        <button className="kv-button kv-main" onClick={keep} disabled={busy || !changed}>
-          Keep
-        </button>
+        <May right="files">
+          <button className="kv-button kv-main" onClick={keep} disabled={busy || !changed}>
+            Keep
+          </button>
+        </May>
       </div>
       {others.length > 0 && (
         <p role="alert" className="kv-notice kv-must kv-late">
@@ -96,7 +95,9 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
         </section>
         <section aria-label="Dogs">
           <Dogs view={view} />
-          <Together view={view} acts={acts} by={who.by} />
+          <May right="files">
+            <Together view={view} acts={acts} />
+          </May>
           <Changes changes={view.changes} />
         </section>
       </div>
@@ -132,9 +133,11 @@ function Dogs({ view: { id, dogs } }: { view: HouseholdView }) {
           </li>
         ))}
       </ul>
-      <Link className="kv-button" href={`/dogs/new?household=${id}`}>
-        Another dog of theirs
-      </Link>
+      <May right="files">
+        <Link className="kv-button" href={`/dogs/new?household=${id}`}>
+          Another dog of theirs
+        </Link>
+      </May>
     </>
   )
 }

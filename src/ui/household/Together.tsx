@@ -12,11 +12,10 @@ type Wish = { kind: 'move'; dogId: number; dog: string } | { kind: 'join' }
 interface TogetherProps {
   view: HouseholdView
   acts: HouseholdActs
-  by: string
 }
 
 /** A dog that goes to other people, or two households that are one: first what will be where, then the press. */
-export function Together({ view, acts, by }: TogetherProps) {
+export function Together({ view, acts }: TogetherProps) {
   const router = useRouter()
   const [wish, setWish] = useState<Wish | null>(null)
   const [to, setTo] = useState<{ id: number; name: string; lines: string[] } | null>(null)
@@ -37,8 +36,8 @@ export function Together({ view, acts, by }: TogetherProps) {
     start(async () => {
       const answer =
         wished.kind === 'move'
-          ? await acts.moveDog({ dogId: wished.dogId, householdId: id, by })
-          : await acts.joinHouseholds({ fromId: view.id, intoId: id, by })
+          ? await acts.moveDog({ dogId: wished.dogId, householdId: id })
+          : await acts.joinHouseholds({ fromId: view.id, intoId: id })
       failed(answer)
       if (answer.ok) router.push(`/households/${id}`)
     })
@@ -49,7 +48,7 @@ export function Together({ view, acts, by }: TogetherProps) {
   }
   const part = () =>
     start(async () => {
-      const answer = await acts.partHouseholds({ householdId: view.id, by })
+      const answer = await acts.partHouseholds({ householdId: view.id })
       failed(answer)
       if (answer.ok) router.push(`/households/${answer.value.householdId}`)
     })

@@ -9,7 +9,6 @@ export interface HouseholdView {
   place: string
   notes: string
   version: number
-  staff: readonly string[]
   owners: readonly {
     id: number
     name: string

@@ -21,6 +21,8 @@ const WEEKS = [0, 2, 4, 6, 8, 10, 12]
 /** What Insight has counted. */
 export interface InsightView {
   insight: Insight
+  /** Whether the figures of everybody are here, or those of who looks alone. */
+  everybodys: boolean
   /** The day since which every groom counts, `25 November 2025`. */
   since: string
   /** Of the dogs whose growth was measured, those that differ most from their coat's table. */
@@ -29,7 +31,7 @@ export interface InsightView {
 
 /** What the house's own grooms of a year say: each chart answers the question above it. */
 export function InsightDesk({ view }: { view: InsightView }) {
-  const { insight, since, growth } = view
+  const { insight, since, growth, everybodys } = view
   const { grooms } = insight
   const known = grooms >= FEWEST
   return (
@@ -41,7 +43,7 @@ export function InsightDesk({ view }: { view: InsightView }) {
         </p>
       </div>
       <div className={styles.questions}>
-        <Minutes insight={insight} known={known} />
+        <Minutes insight={insight} known={known} everybodys={everybodys} />
         <Promises insight={insight} known={known} />
         <Trims insight={insight} known={known} />
         <CoatGrowth growth={growth} />
@@ -55,7 +57,7 @@ interface AnswerProps {
   known: boolean
 }
 
-function Minutes({ insight, known }: AnswerProps) {
+function Minutes({ insight, known, everybodys }: AnswerProps & Pick<InsightView, 'everybodys'>) {
   return (
     <>
       <Question asks="Where do the minutes go?" answer={`${longest(insight)} takes most.`} known={known}>
@@ -82,9 +84,13 @@ function Minutes({ insight, known }: AnswerProps) {
         <Bars rows={insight.byCoat} bars={[['minutes', 'done']]} unit="min" />
       </Question>
       <Question
-        asks="Who takes how long?"
-        answer="Coats and dogs differ between people: this compares days, not hands."
-        known={known}
+        asks={everybodys ? 'Who takes how long?' : 'How long do you take?'}
+        answer={
+          everybodys
+            ? 'Coats and dogs differ between people: this compares days, not hands.'
+            : 'Yours alone; the owner of the house sees everybody’s.'
+        }
+        known={known && insight.byGroomer.length > 0}
       >
         <Bars rows={insight.byGroomer} bars={[['minutes', 'done']]} unit="min" />
       </Question>

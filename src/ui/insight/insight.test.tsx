@@ -23,6 +23,7 @@ const words = (grooms: readonly Groomed[], growth: readonly Growth[] = []) =>
       view={{
         insight: insightOf(grooms),
         since: '25 November 2025',
+        everybodys: true,
         growth: { shown: growth, measured: growth.length, dogs: 24 },
       }}
     />,

@@ -12,6 +12,7 @@ import { rungsOf } from './ladder'
 import { Mixing } from './Mixing'
 import { ToolTable, type ToolChange, type ToolLine } from './ToolTable'
 import styles from './kit.module.css'
+import { May } from '../who/WhoHere'
 
 export type KitAction = (input: unknown) => Promise<Result<unknown>>
 
@@ -86,20 +87,24 @@ export function KitDesk({ unit, kit, tools, retired, add, change }: KitDeskProps
             </span>
           </h2>
           <ToolTable tools={tools} unit={unit} onChange={changeTool} />
-          <AddTool busy={busy} add={(asked) => send(add, asked)} />
+          <May right="kit">
+            <AddTool busy={busy} add={(asked) => send(add, asked)} />
+          </May>
           {retired.length > 0 && (
             <p className="kv-quiet" style={{ marginTop: 12 }}>
               Retired:{' '}
               {retired.map(({ id, words }) => (
                 <span key={id}>
                   {words}{' '}
-                  <button
-                    className="kv-word"
-                    onClick={() => changeTool(id, { retired: false })}
-                    aria-label={`Bring ${words} back`}
-                  >
-                    bring back
-                  </button>{' '}
+                  <May right="kit">
+                    <button
+                      className="kv-word"
+                      onClick={() => changeTool(id, { retired: false })}
+                      aria-label={`Bring ${words} back`}
+                    >
+                      bring back
+                    </button>
+                  </May>{' '}
                 </span>
               ))}
             </p>

@@ -6,6 +6,7 @@ import { SHARPEN_HOURS, clippedLengthMm, combedLengthMm, type BladeId, type Comb
 import type { LengthUnit } from '@/core/units'
 import { showFigure, unitWord } from '../coat-map'
 import { HeadRow } from '../frame/HeadRow'
+import { May } from '../who/WhoHere'
 
 /** A tool of the house, with what its use says. */
 export type ToolLine = { id: number; label: string } & (
@@ -68,18 +69,22 @@ function ToolRow({ tool, unit, onChange }: ToolRowProps) {
       <td className="kv-figure">{tool.kind === 'blade' && <Hours tool={tool} />}</td>
       <td style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
         {tool.kind === 'blade' && (
-          <button
-            className="kv-word"
-            style={{ marginRight: 14 }}
-            onClick={() => onChange({ sharpened: true })}
-            aria-label={`${say} was sharpened today`}
-          >
-            Sharpened
-          </button>
+          <May right="kit">
+            <button
+              className="kv-word"
+              style={{ marginRight: 14 }}
+              onClick={() => onChange({ sharpened: true })}
+              aria-label={`${say} was sharpened today`}
+            >
+              Sharpened
+            </button>
+          </May>
         )}
-        <button className="kv-word" onClick={() => onChange({ retired: true })} aria-label={`Retire ${say}`}>
-          Retire
-        </button>
+        <May right="kit">
+          <button className="kv-word" onClick={() => onChange({ retired: true })} aria-label={`Retire ${say}`}>
+            Retire
+          </button>
+        </May>
       </td>
     </tr>
   )

@@ -12,6 +12,7 @@ import { LengthSwatch, MapDesk, cardCallouts, namedIn, showFigure, unitWord } fr
 import type { HousePatternLine } from './housePatternLine'
 import { cardOnPaper } from './patternCard'
 import styles from './patterns.module.css'
+import { May } from '../who/WhoHere'
 
 export type Chosen = { from: 'library'; id: PatternId } | { from: 'house'; id: number }
 
@@ -59,9 +60,11 @@ export function PatternSheet({ chosen, own, ownDog, unit, onRetire }: SheetProps
         {own && (
           <p className="kv-small">
             {own.made}.{' '}
-            <button className="kv-word" onClick={() => onRetire(own.id)}>
-              Take it out of use
-            </button>
+            <May right="cards">
+              <button className="kv-word" onClick={() => onRetire(own.id)}>
+                Take it out of use
+              </button>
+            </May>
           </p>
         )}
         <div className={styles.chips} role="group" aria-label="On this coat">

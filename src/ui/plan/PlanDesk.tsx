@@ -21,6 +21,7 @@ import { StageOrder } from './StageOrder'
 import { usePlan, type KeepWishes } from './usePlan'
 import { WishDesk, type OwnPattern } from './WishDesk'
 import styles from './plan.module.css'
+import { May } from '../who/WhoHere'
 
 /** The plan of a booking as it can be changed. */
 export interface PlanView {
@@ -97,9 +98,11 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
         <Link className="kv-button" href={`/bookings/${bookingId}/card`}>
           Print the card
         </Link>
-        <button className="kv-button kv-main" onClick={toBench} disabled={busy}>
-          Start on the bench
-        </button>
+        <May right="bench">
+          <button className="kv-button kv-main" onClick={toBench} disabled={busy}>
+            Start on the bench
+          </button>
+        </May>
       </div>
       {stray && (
         <section className="kv-notice" aria-label="Typed here and not kept">

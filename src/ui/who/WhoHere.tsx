@@ -22,7 +22,8 @@ interface Here {
   ask: () => void
 }
 
-const HereContext = createContext<Here>({ who: null, may: () => false, ask: () => {} })
+/** A part that is drawn by itself hides nothing; the server decides in any case. */
+const HereContext = createContext<Here>({ who: null, may: () => true, ask: () => {} })
 
 /** Who is at the table and what they may do: for every part of a page. */
 export const useWhoHere = (): Here => useContext(HereContext)

@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import type { Result } from '@/core/result'
+import { May } from '../who/WhoHere'
 
 interface CloseProps {
   visitId: number
@@ -60,9 +61,11 @@ export function CloseVisit({ visitId, dogId, finished, closed, liked, close }: C
           {each ? 'Liked' : 'Not liked'}
         </button>
       ))}
-      <button className="kv-button kv-main" onClick={save} disabled={busy}>
-        Keep the card and close
-      </button>
+      <May right="bench">
+        <button className="kv-button kv-main" onClick={save} disabled={busy}>
+          Keep the card and close
+        </button>
+      </May>
     </div>
   )
 }

@@ -6,6 +6,7 @@ import type { Result } from '@/core/result'
 import type { Verdict, Verdicts } from '@/core/repeat'
 import { zoneLabel, type ZoneId } from '@/core/zones'
 import styles from './wrapUp.module.css'
+import { May, useWhoHere } from '../who/WhoHere'
 
 interface SaidProps {
   visitId: number
@@ -23,6 +24,7 @@ export function OwnerSaid({ visitId, zones, verdicts, say }: SaidProps) {
   const [zone, setZone] = useState<ZoneId>(zones.includes('ear-edge') ? 'ear-edge' : (zones[0] ?? 'back'))
   const [fault, setFault] = useState<string | null>(null)
   const [busy, start] = useTransition()
+  const mayAsk = useWhoHere().may('cards')
   const put = (at: ZoneId, verdict: Verdict | null) =>
     start(async () => {
       const answer = await say({ visitId, zone: at, verdict })
@@ -36,36 +38,40 @@ export function OwnerSaid({ visitId, zones, verdicts, say }: SaidProps) {
       {given.map(([at, verdict]) => (
         <p key={at}>
           {zoneLabel(at)} {verdict}: the next card bends there.{' '}
-          <button className="kv-word" onClick={() => put(at, null)}>
-            Take it back
-          </button>
+          <May right="cards">
+            <button className="kv-word" onClick={() => put(at, null)}>
+              Take it back
+            </button>
+          </May>
         </p>
       ))}
-      <p style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
-        <select
-          aria-label="Zone"
-          value={zone}
-          onChange={(event) => setZone(event.target.value as ZoneId)}
-          className={styles.zone}
-        >
-          {zones.map((each) => (
-            <option key={each} value={each}>
-              {zoneLabel(each)}
-            </option>
-          ))}
-        </select>
-        {ANSWERS.map((verdict) => (
-          <button
-            key={verdict}
-            className="kv-chip"
-            disabled={busy}
-            aria-pressed={verdicts[zone] === verdict}
-            onClick={() => put(zone, verdict)}
+      {mayAsk && (
+        <p style={{ display: 'flex', gap: 8, alignItems: 'center', flexWrap: 'wrap' }}>
+          <select
+            aria-label="Zone"
+            value={zone}
+            onChange={(event) => setZone(event.target.value as ZoneId)}
+            className={styles.zone}
           >
-            {verdict}
-          </button>
-        ))}
-      </p>
+            {zones.map((each) => (
+              <option key={each} value={each}>
+                {zoneLabel(each)}
+              </option>
+            ))}
+          </select>
+          {ANSWERS.map((verdict) => (
+            <button
+              key={verdict}
+              className="kv-chip"
+              disabled={busy}
+              aria-pressed={verdicts[zone] === verdict}
+              onClick={() => put(zone, verdict)}
+            >
+              {verdict}
+            </button>
+          ))}
+        </p>
+      )}
       {fault && (
         <p role="alert" className="kv-late">
           {fault}

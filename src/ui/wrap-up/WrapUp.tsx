@@ -11,6 +11,7 @@ import { TwoTapes } from './TwoTapes'
 import { ZoneTable } from './ZoneTable'
 import type { WrapUpActs, WrapUpView } from './view'
 import styles from './wrapUp.module.css'
+import { May } from '../who/WhoHere'
 
 /** What was done against what was planned: by stage on two tapes, by zone on the map, left against right. */
 export function WrapUp({ view, acts }: { view: WrapUpView; acts: WrapUpActs }) {
@@ -54,15 +55,18 @@ export function WrapUp({ view, acts }: { view: WrapUpView; acts: WrapUpActs }) {
             />
           )}
           {view.closed && (
-            <Amend
-              visitId={view.visitId}
-              results={results}
-              known={view.plannedCase}
-              kit={view.kit}
-              unit={unit}
-              by={view.by}
-              amended={view.amended}
-            />
+            <May right="bench">
+              {' '}
+              <Amend
+                visitId={view.visitId}
+                results={results}
+                known={view.plannedCase}
+                kit={view.kit}
+                unit={unit}
+                by={view.by}
+                amended={view.amended}
+              />
+            </May>
           )}
           <Notes notes={view.notes} />
         </section>

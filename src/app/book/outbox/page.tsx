@@ -14,11 +14,7 @@ export default async function OutboxPage() {
   return (
     <Frame here="Book" house={house}>
       <Refresh everySeconds={60} />
-      <OutboxDesk
-        view={await outboxView(house)}
-        acts={{ mark: markSaid, takeBack: takeBackSaid, saveWords }}
-        staff={house.staff.map(({ name }) => name)}
-      />
+      <OutboxDesk view={await outboxView(house)} acts={{ mark: markSaid, takeBack: takeBackSaid, saveWords }} />
     </Frame>
   )
 }

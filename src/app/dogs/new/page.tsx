@@ -3,6 +3,7 @@ import { takeInView } from '@/service/dog/takeInView'
 import { Frame } from '@/ui/frame/Frame'
 import { TakeInDesk } from '@/ui/take-in/TakeInDesk'
 import { theHouse } from '../../theHouse'
+import { notYours } from '../../notYours'
 import { takeIn, whoCalls } from '../actions'
 
 export const dynamic = 'force-dynamic'
@@ -14,6 +15,8 @@ interface Asked {
 
 export default async function NewDogPage({ searchParams }: Asked) {
   const house = await theHouse()
+  const barred = notYours(house, 'files', 'Dogs')
+  if (barred) return barred
   const { household } = await searchParams
   const householdId = typeof household === 'string' && /^[1-9]\d{0,8}$/.test(household) ? Number(household) : undefined
   return (

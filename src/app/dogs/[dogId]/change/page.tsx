@@ -4,6 +4,7 @@ import { ChangeDesk } from '@/ui/change/ChangeDesk'
 import { Frame } from '@/ui/frame/Frame'
 import { found, idOf } from '../../../addresses'
 import { theHouse } from '../../../theHouse'
+import { notYours } from '../../../notYours'
 import { goBack, saveFile, sayDogComes } from '../../actions'
 
 export const dynamic = 'force-dynamic'
@@ -15,6 +16,8 @@ interface Params {
 
 export default async function ChangePage({ params }: Params) {
   const house = await theHouse()
+  const barred = notYours(house, 'files', 'Dogs')
+  if (barred) return barred
   const view = found(await changeView(idOf((await params).dogId), house))
   return (
     <Frame here="Dogs" house={house}>
