@@ -18,6 +18,7 @@ import { ensureBuild } from './lib/build.mjs'
 import { checkNode, ensureModules, endRunning, ensurePrograms, run } from './lib/install.mjs'
 import { openLog } from './lib/logs.mjs'
 import { endProcess, freePort, isAlive, pause, readPid, startMariadb } from './lib/mariadb.mjs'
+import { openShare, prepareShare } from './lib/share.mjs'
 import { Trouble, explain, step } from './lib/steps.mjs'
 import { keepRunning } from './lib/watch.mjs'
 
@@ -29,6 +30,8 @@ const isOwn = process.argv.includes('--own')
 const home = resolve(process.env.KOVIT_HOME ?? (isOwn ? '.kovit-own' : '.kovit'))
 /** A database that somebody else keeps is never filled unless it is asked for. */
 const isDemo = process.argv.includes('--demo') || (!isOwn && !ownUrl)
+/** `--share`, or `--share=name`: other screens in the house's network come in, over HTTPS and by a code. */
+const shareFlag = process.argv.find((flag) => flag === '--share' || flag.startsWith('--share='))
 const FIRST_PORT = 3000
 const PORTS = 50
 const KEPT_HERE = ['mariadb', 'mariadb.made', 'mariadb.log', 'database.json']
@@ -39,6 +42,7 @@ const MOST_SILENT = 3
 
 let database = null
 let pages = null
+let share = null
 let stopping = false
 let claimed = false
 
@@ -56,11 +60,16 @@ async function main() {
   await step('Bringing the tables up to date', () => prepare(url))
   await ensureBuild()
   const port = await pickPort()
+  if (shareFlag) share = await prepareShare(home, shareFlag.split('=')[1])
   await step('Starting the pages', () => watchPages(url, port))
+  if (share) await step('Opening the door to the network', async () => void (await openShare(share, port)))
   process.stdout.write(
-    `\nKovit is open at http://127.0.0.1:${port}${isDemo ? ' with the demo' : ''}\nCtrl-C stops it.\n`,
+    `\nKovit is open at http://127.0.0.1:${port}${isDemo ? ' with the demo' : ''}\n${sharedWords()}Ctrl-C stops it.\n`,
   )
 }
+
+const sharedWords = () =>
+  share ? `Other screens find it at ${share.addresses.join(' or ')}; House, Devices lets them in.\n` : ''
 
 const say = (words) => process.stdout.write(`${new Date().toTimeString().slice(0, 8)} ${words}\n`)
 const watched = {
@@ -169,7 +178,16 @@ async function watchPages(url, port) {
 
 async function serve(url, port, logFile) {
   const args = ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)]
-  const env = { ...process.env, KOVIT_DATABASE_URL: url, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' }
+  const env = {
+    ...process.env,
+    KOVIT_NAMES: '',
+    KOVIT_SHARED_AT: '',
+    KOVIT_CERTIFICATE: '',
+    ...share?.env,
+    KOVIT_DATABASE_URL: url,
+    NODE_ENV: 'production',
+    NEXT_TELEMETRY_DISABLED: '1',
+  }
   const log = openLog(logFile)
   const child = spawn(process.execPath, args, { stdio: ['ignore', log, log], env, detached: true })
   closeSync(log)

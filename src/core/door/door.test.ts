@@ -7,9 +7,9 @@ const knock = (said: object) => refusedAtTheDoor({ method: 'POST', ...HERE, ...s
 describe('the door', () => {
   it.each([
     [{}],
-    [{ method: 'GET', host: 'localhost:3000', site: 'none', mode: 'navigate' }],
+    [{ method: 'GET', host: 'localhost:3000', origin: null, site: 'none', mode: 'navigate' }],
     [{ host: '[::1]:3000', origin: 'http://[::1]:3000', site: 'same-origin' }],
-    [{ host: 'LOCALHOST' }],
+    [{ host: 'LOCALHOST', origin: 'http://localhost' }],
     [{ origin: 'http://127.0.0.1:3000', site: 'same-origin', mode: 'cors', length: String(MOST_BODY_BYTES) }],
     [{ method: 'GET', site: 'cross-site', mode: 'navigate' }],
   ])('lets in %j', (said) => expect(knock(said)).toBe('in'))
@@ -24,6 +24,8 @@ describe('the door', () => {
   it.each([
     [{ origin: 'http://evil.example' }],
     [{ origin: 'null' }],
+    [{ origin: null }],
+    [{ method: 'PUT', origin: null, site: 'same-origin' }],
     [{ origin: 'http://127.0.0.1:3001' }],
     [{ site: 'cross-site', mode: 'navigate' }],
     [{ site: 'same-site', mode: 'cors' }],

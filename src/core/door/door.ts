@@ -42,7 +42,7 @@ export function refusedAtTheDoor(knock: Knock, names: readonly string[]): Refusa
   const isRead = method === 'GET' || method === 'HEAD'
   const isLink = isRead && mode === 'navigate'
   const isOther = site === 'cross-site' || site === 'same-site'
-  if ((isOther && !isLink) || (origin !== null && hostOf(origin) !== host))
+  if ((isOther && !isLink) || (origin !== null && hostOf(origin) !== host?.toLowerCase()))
     return { status: 403, sentence: 'This was sent by another site.' }
   // Every browser says where it writes from; what does not say so is no page of this house.
   if (!isRead && origin === null) return { status: 403, sentence: 'This does not say which page it was sent from.' }

@@ -6,6 +6,10 @@ export const WHO_IS_AT_THE_TABLE = [
   `ALTER TABLE staff
      MODIFY COLUMN role VARCHAR(20) NOT NULL, ADD COLUMN owner BOOLEAN NOT NULL DEFAULT FALSE,
      ADD COLUMN passphrase VARCHAR(200) NULL, ADD COLUMN pin VARCHAR(200) NULL`,
+  // The demo opens as its first person, who owns it.
+  `UPDATE staff SET owner = TRUE
+     WHERE id = (SELECT first FROM (SELECT MIN(id) AS first FROM staff) AS firsts)
+       AND EXISTS (SELECT 1 FROM house_marks WHERE name = 'demo-made')`,
   `ALTER TABLE house ADD COLUMN rest_min INT NOT NULL DEFAULT 60`,
   `CREATE TABLE devices (
      id INT AUTO_INCREMENT PRIMARY KEY, name VARCHAR(200) NOT NULL, token_hash CHAR(64) NOT NULL UNIQUE,

@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import type { DayRow } from './dayRow'
+import { opens, type DayRow } from './dayRow'
 import { WaitNotice } from './WaitNotice'
 
 const MOST = 3
@@ -17,7 +17,7 @@ export function DayNotices({ rows }: { rows: readonly DayRow[] }) {
         </p>
         <p className="kv-quiet">Done {row.words}.</p>
         <Link href={row.href} className="kv-strong">
-          {row.state === 'in' ? 'Open the bench' : 'Open the plan'}
+          {opens(row.href)}
         </Link>
       </div>
     )),

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { showSpan } from '@/core/clock'
-import type { DayRow } from './dayRow'
+import { opens, type DayRow } from './dayRow'
 
 /** A wait that counts down; at zero it says so. */
 export function WaitNotice({ row }: { row: DayRow }) {
@@ -22,7 +22,7 @@ export function WaitNotice({ row }: { row: DayRow }) {
       </p>
       <p className="kv-quiet">{row.groomer}’s hands are free until then.</p>
       <Link href={row.href} className="kv-strong">
-        Open the bench
+        {opens(row.href)}
       </Link>
     </div>
   )

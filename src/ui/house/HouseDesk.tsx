@@ -14,6 +14,8 @@ import { OpeningForm } from './OpeningForm'
 import { People } from './People'
 import { Schools } from './Schools'
 import { Stations } from './Stations'
+import { May, useWhoHere } from '../who/WhoHere'
+import { RightsTable } from '../who/RightsTable'
 import { useKeep } from './useKeep'
 import { VanForm } from './VanForm'
 import styles from './house.module.css'
@@ -53,6 +55,7 @@ const LIMITS = [
 export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) {
   const { rules, cautions, staff, stations, dryer, facts, opening, van, version, left } = view
   const keep = useKeep()
+  const { who, may } = useWhoHere()
   const { send } = keep
   const change = (input: object) => keep.sendVersioned('house', version, acts.saveHouse, input)
   return (
@@ -62,10 +65,22 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
         <p className="kv-quiet">
           Where groomers disagree, both sides have a reason. What is chosen here makes every plan from now on.
         </p>
-        <Link className="kv-word" href="/rules/trail">
-          Trail
-        </Link>
-        {left.length > 0 && (
+        <nav className={styles.more} aria-label="House">
+          <May right="devices">
+            <Link className="kv-word" href="/rules/devices">
+              Devices
+            </Link>
+          </May>
+          <May right="trail">
+            <Link className="kv-word" href="/rules/trail">
+              Trail
+            </Link>
+          </May>
+          <Link className="kv-word" href="/you">
+            You
+          </Link>
+        </nav>
+        {left.length > 0 && may('house') && (
           <Link className="kv-button" href={`/set-up?step=${left[0]}`}>
             Go on setting up
           </Link>
@@ -76,9 +91,21 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
       </div>
       <div className={styles.columns}>
         <section aria-label="Schools">
-          <Schools rules={rules} onChoose={(rule) => send(acts.saveRule, rule)} />
-          <h2 className={styles.sub}>What it is</h2>
-          <HouseForm facts={facts} word="Keep" onKeep={(next) => change({ facts: next })} />
+          {may('house') ? (
+            <>
+              <Schools rules={rules} onChoose={(rule) => send(acts.saveRule, rule)} />
+              <h2 className={styles.sub}>What it is</h2>
+              <HouseForm facts={facts} word="Keep" onKeep={(next) => change({ facts: next })} />
+            </>
+          ) : (
+            <>
+              <h2>What who may do here</h2>
+              <RightsTable own={who?.standing ?? 'front desk'} />
+              <p className="kv-quiet">
+                {facts.name}, {facts.place}. Hours, schools and limits are the owner’s to change.
+              </p>
+            </>
+          )}
         </section>
         <div className={styles.side}>
           <People
@@ -92,44 +119,56 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
               })
             }
             onLeave={(id, isLeft) => send(acts.leaveHouse, { id, left: isLeft })}
+            ways={acts}
           />
-          <OpeningForm opening={opening} onChange={(next) => change({ opening: next })} />
-          <section aria-label="Limits">
-            <h2>Limits</h2>
-            {LIMITS.map(({ id, label, usual, unit, says }) => (
-              <label key={id} className={`kv-field ${styles.limit}`}>
-                {label}
-                <InputNumber<number>
-                  key={rules[id] ?? 'usual'}
-                  defaultValue={rules[id] ?? usual}
-                  suffix={unit}
-                  precision={0}
-                  onBlur={(event) => send(acts.saveRule, { [id]: Number(event.target.value) })}
-                  onPressEnter={(event) => event.currentTarget.blur()}
-                />
-                <span className="kv-small">
-                  {says}
-                  {(rules[id] ?? usual) !== usual && (
-                    <button className="kv-word" onClick={() => send(acts.saveRule, { [id]: null })}>
-                      Back to {usual} {unit}
-                    </button>
-                  )}
-                </span>
-              </label>
-            ))}
-          </section>
+          {may('house') && (
+            <>
+              <OpeningForm opening={opening} onChange={(next) => change({ opening: next })} />
+              <section aria-label="Limits">
+                <h2>Limits</h2>
+                {LIMITS.map(({ id, label, usual, unit, says }) => (
+                  <label key={id} className={`kv-field ${styles.limit}`}>
+                    {label}
+                    <InputNumber<number>
+                      key={rules[id] ?? 'usual'}
+                      defaultValue={rules[id] ?? usual}
+                      suffix={unit}
+                      precision={0}
+                      onBlur={(event) => send(acts.saveRule, { [id]: Number(event.target.value) })}
+                      onPressEnter={(event) => event.currentTarget.blur()}
+                    />
+                    <span className="kv-small">
+                      {says}
+                      {(rules[id] ?? usual) !== usual && (
+                        <button className="kv-word" onClick={() => send(acts.saveRule, { [id]: null })}>
+                          Back to {usual} {unit}
+                        </button>
+                      )}
+                    </span>
+                  </label>
+                ))}
+              </section>
+            </>
+          )}
           <OwnCautions
             cautions={cautions}
-            people={staff.filter(({ leftOn }) => leftOn === null).map(({ name }) => name)}
             onAdd={(input) => send(acts.addCaution, input)}
             onRetire={(id, retired) => send(acts.retireCaution, { id, retired })}
           />
-          <Stations
-            stations={stations}
-            onAdd={(input) => send(acts.newStation, input)}
-            onRetire={(id, retired) => send(acts.takeOutStation, { id, retired })}
-          />
-          {facts.works !== 'salon' && <VanForm van={van} onChange={(next) => change({ van: next })} />}
+          {may('house') && (
+            <>
+              <Stations
+                stations={stations}
+                onAdd={(input) => send(acts.newStation, input)}
+                onRetire={(id, retired) => send(acts.takeOutStation, { id, retired })}
+              />
+              {facts.works !== 'salon' && <VanForm van={van} onChange={(next) => change({ van: next })} />}
+              <section aria-label="Rights">
+                <h2>What who may do here</h2>
+                <RightsTable own={who?.standing ?? 'owner'} />
+              </section>
+            </>
+          )}
         </div>
       </div>
     </>
@@ -137,22 +176,21 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
 }
 
 interface OwnProps extends Pick<HouseView, 'cautions'> {
-  people: readonly string[]
-  onAdd: (input: { stage: StageId; words: string; by: string }) => void
+  onAdd: (input: { stage: StageId; words: string }) => void
   onRetire: (id: number, retired: boolean) => void
 }
 
 /** What this house minds besides: one line at a stage, shown on the bench where the hand is. */
-function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
+function OwnCautions({ cautions, onAdd, onRetire }: OwnProps) {
   const [stage, setStage] = useState<StageId>('look-over')
   const [words, setWords] = useState('')
-  const [by, setBy] = useState(people[0] ?? '')
   const put = () => {
-    onAdd({ stage, words, by })
+    onAdd({ stage, words })
     setWords('')
   }
   return (
     <Listed
+      right="caution"
       title="Cautions of the house"
       empty="None yet. Write what everybody here should see at a stage."
       items={cautions}
@@ -163,32 +201,28 @@ function OwnCautions({ cautions, people, onAdd, onRetire }: OwnProps) {
       )}
       onRetire={onRetire}
     >
-      <div className={styles.own}>
-        <Select<StageId>
-          aria-label="Stage"
-          showSearch
-          value={stage}
-          options={STAGES.map((id) => ({ value: id, label: stageLabel(id) }))}
-          onChange={setStage}
-        />
-        <Select<string>
-          aria-label="Who"
-          value={by}
-          options={people.map((name) => ({ value: name, label: name }))}
-          onChange={setBy}
-        />
-        <Input
-          aria-label="In words"
-          value={words}
-          maxLength={200}
-          placeholder="the left tap runs hot"
-          onChange={(event) => setWords(event.target.value)}
-          onPressEnter={put}
-        />
-        <button className="kv-button" onClick={put} disabled={words.trim().length < 8}>
-          Add
-        </button>
-      </div>
+      <May right="caution">
+        <div className={styles.own}>
+          <Select<StageId>
+            aria-label="Stage"
+            showSearch
+            value={stage}
+            options={STAGES.map((id) => ({ value: id, label: stageLabel(id) }))}
+            onChange={setStage}
+          />
+          <Input
+            aria-label="In words"
+            value={words}
+            maxLength={200}
+            placeholder="the left tap runs hot"
+            onChange={(event) => setWords(event.target.value)}
+            onPressEnter={put}
+          />
+          <button className="kv-button" onClick={put} disabled={words.trim().length < 8}>
+            Add
+          </button>
+        </div>
+      </May>
     </Listed>
   )
 }

@@ -1,19 +1,31 @@
 'use client'
 
 import { useState, type ReactNode } from 'react'
+import type { Right } from '@/core/rights'
+import { May } from '../who/WhoHere'
 
 interface ListedProps<T extends { id: number }> {
   title: string
   empty: string
   items: readonly T[]
   wordsOf: (item: T) => ReactNode
+  /** What may change it. */
+  right: Right
   onRetire: (id: number, retired: boolean) => void
   /** Where another one is added. */
   children: ReactNode
 }
 
 /** A list of the house that can be added to; what was taken out can be put back. */
-export function Listed<T extends { id: number }>({ title, empty, items, wordsOf, onRetire, children }: ListedProps<T>) {
+export function Listed<T extends { id: number }>({
+  title,
+  empty,
+  items,
+  wordsOf,
+  right,
+  onRetire,
+  children,
+}: ListedProps<T>) {
   const [out, setOut] = useState<T | null>(null)
   const move = (item: T, retired: boolean) => {
     setOut(retired ? item : null)
@@ -26,9 +38,11 @@ export function Listed<T extends { id: number }>({ title, empty, items, wordsOf,
       {items.map((item) => (
         <p key={item.id}>
           {wordsOf(item)}{' '}
-          <button className="kv-word" onClick={() => move(item, true)}>
-            Take out
-          </button>
+          <May right={right}>
+            <button className="kv-word" onClick={() => move(item, true)}>
+              Take out
+            </button>
+          </May>
         </p>
       ))}
       {out && (

@@ -3,9 +3,11 @@
 import { Input } from 'antd'
 import { useState } from 'react'
 import { BLOWER_DBA, allowedMin, noiseDose } from '@/core/care'
-import { SKILLS, USUAL_HOURS, WEEKDAYS, type Hours, type Work } from '@/core/people'
+import { ROLES, SKILLS, USUAL_HOURS, WEEKDAYS, type Hours, type Role, type Work } from '@/core/people'
 import { showDay } from '@/core/units'
-import type { PersonHere } from './acts'
+import { May } from '../who/WhoHere'
+import type { HouseActs, PersonHere } from './acts'
+import { PersonWays } from './PersonWays'
 import { HoursRow, WeekHours } from './WeekHours'
 import styles from './house.module.css'
 
@@ -13,15 +15,21 @@ interface PeopleProps {
   staff: readonly PersonHere[]
   dryer: readonly { name: string; minutes: number }[]
   onAdd: (person: { name: string; role: Role; work: Work }) => void
-  onChange: (person: PersonHere, change: { name?: string; role?: Role; work?: Work }) => void
+  onChange: (person: PersonHere, change: PersonChanged) => void
   onLeave: (id: number, left: boolean) => void
+  /** How people come to a PIN and a passphrase; left out while the house is set up. */
+  ways?: Pick<HouseActs, 'makeCode' | 'unlockPin'>
 }
 
-const ROLES = ['groomer', 'bather'] as const
-type Role = (typeof ROLES)[number]
+interface PersonChanged {
+  name?: string
+  role?: Role
+  work?: Work
+  owner?: boolean
+}
 
 /** Who works here: what they do, when, and what the blower did to their ears today. Who left can come back. */
-export function People({ staff: everybody, dryer, onAdd, onChange, onLeave }: PeopleProps) {
+export function People({ staff: everybody, dryer, onAdd, onChange, onLeave, ways }: PeopleProps) {
   const [open, setOpen] = useState<number | null>(null)
   const staff = everybody.filter(({ leftOn }) => leftOn === null)
   const left = everybody.filter(({ leftOn }) => leftOn !== null)
@@ -31,14 +39,17 @@ export function People({ staff: everybody, dryer, onAdd, onChange, onLeave }: Pe
       {staff.map((person) => (
         <div key={person.id} className={styles.person}>
           <p>
-            <b>{person.name}</b>, {person.role}{' '}
-            <button
-              className="kv-word"
-              aria-expanded={open === person.id}
-              onClick={() => setOpen(open === person.id ? null : person.id)}
-            >
-              {open === person.id ? 'Close' : 'Change'}
-            </button>
+            <b>{person.name}</b>, {person.role}
+            {person.owner && ', owner of the house'}{' '}
+            <May right="people">
+              <button
+                className="kv-word"
+                aria-expanded={open === person.id}
+                onClick={() => setOpen(open === person.id ? null : person.id)}
+              >
+                {open === person.id ? 'Close' : 'Change'}
+              </button>
+            </May>
             <Noise minutes={dryer.find(({ name }) => name === person.name)?.minutes ?? 0} />
           </p>
           <p className="kv-small">{inWords(person.work)}</p>
@@ -47,6 +58,7 @@ export function People({ staff: everybody, dryer, onAdd, onChange, onLeave }: Pe
               person={person}
               onChange={(change) => onChange(person, change)}
               onLeave={() => onLeave(person.id, true)}
+              ways={ways}
             />
           )}
         </div>
@@ -54,12 +66,16 @@ export function People({ staff: everybody, dryer, onAdd, onChange, onLeave }: Pe
       {left.map(({ id, name, leftOn }) => (
         <p key={id} className="kv-quiet">
           {name} left{leftOn && ` on ${showDay(leftOn)}`}; what was done stays theirs.{' '}
-          <button type="button" className="kv-word" onClick={() => onLeave(id, false)}>
-            Back again
-          </button>
+          <May right="people">
+            <button type="button" className="kv-word" onClick={() => onLeave(id, false)}>
+              Back again
+            </button>
+          </May>
         </p>
       ))}
-      <AddPerson onAdd={onAdd} />
+      <May right="people">
+        <AddPerson onAdd={onAdd} />
+      </May>
       <p className="kv-small">
         At {BLOWER_DBA} dB(A) an unprotected ear bears {Math.floor(allowedMin(BLOWER_DBA))} min a day (NIOSH 98-126).
         Measure your own blower; wear ear protection.
@@ -95,11 +111,12 @@ function withRest({ rest: _, ...work }: Work, rest: Hours | undefined): Work {
 
 interface PersonFormProps {
   person: PersonHere
-  onChange: (change: { name?: string; role?: Role; work?: Work }) => void
+  onChange: (change: PersonChanged) => void
   onLeave: () => void
+  ways: PeopleProps['ways']
 }
 
-function PersonForm({ person, onChange, onLeave }: PersonFormProps) {
+function PersonForm({ person, onChange, onLeave, ways }: PersonFormProps) {
   const { skills = [], hours = {} } = person.work
   const toggled = (skill: (typeof SKILLS)[number]) =>
     skills.includes(skill) ? skills.filter((each) => each !== skill) : [...skills, skill]
@@ -143,6 +160,7 @@ function PersonForm({ person, onChange, onLeave }: PersonFormProps) {
         none="none at a set time"
         onChange={(rest) => onChange({ work: withRest(person.work, rest) })}
       />
+      {ways && <PersonWays person={person} ways={ways} onOwner={(owner) => onChange({ owner })} />}
       <button type="button" className="kv-word kv-late" onClick={onLeave}>
         {person.name} works here no more
       </button>

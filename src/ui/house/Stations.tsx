@@ -28,6 +28,7 @@ export function Stations({ stations, onAdd, onRetire }: StationsProps) {
   }
   return (
     <Listed
+      right="house"
       title="Stations"
       empty="None yet. Name each table, tub, dryer and cabinet."
       items={stations}

@@ -56,7 +56,7 @@ describe('a list of the house', () => {
     expect(
       words(
         renderToStaticMarkup(
-          <Listed title="Stations" empty="None yet." items={[]} wordsOf={() => ''} onRetire={nothing}>
+          <Listed right="house" title="Stations" empty="None yet." items={[]} wordsOf={() => ''} onRetire={nothing}>
             {null}
           </Listed>,
         ),

@@ -9,7 +9,7 @@ export function WhoChip() {
   if (!who) return null
   return (
     <button type="button" className={styles.chip} onClick={ask} aria-label={`${who.name} is at the table. Change`}>
-      {who.name}
+      {who.demo ? `as ${who.name}` : who.name}
     </button>
   )
 }
