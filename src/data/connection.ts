@@ -1,6 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import mariadb from 'mariadb'
 import { ConnectionError, Sequelize, Transaction } from 'sequelize'
+import { tellNoValues } from './errorValues'
 import { defineModels, type Models } from './models'
 
 export interface Database {
@@ -41,6 +42,7 @@ export function openDatabase(url: string, callMs = 0): Database {
     pool: { max: MOST_CONNECTIONS, min: 0, ...(callMs > 0 ? { acquire: callMs } : {}) },
     define: { underscored: true, timestamps: false },
   })
+  tellNoValues(sequelize)
   return { sequelize, models: defineModels(sequelize) }
 }
 

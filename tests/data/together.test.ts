@@ -47,7 +47,7 @@ beforeEach(async () => {
 const failed = <T>(results: readonly Result<T>[]) => results.filter(({ ok }) => !ok)
 const house = (nowMs = NINE) => {
   const staff = [wrenWithId(ids.staffId)]
-  return { ...houseAt(nowMs), staff, everybody: staff }
+  return { ...houseAt(nowMs), staff, hands: staff, everybody: staff }
 }
 const cardAsked = (why: string, zones: readonly CardEntry[] = QUILL_PLAN.card) => ({
   dogId: ids.dogId,

@@ -59,7 +59,8 @@ export async function takeTable(
   const isOpen = house.demo && (!shown.outside || device !== null)
   if (!isOpen && !device?.letIn) return refuse('device', NO_DEVICE)
   const here = device ? await signInsOn(device.id, staffId) : []
-  if (!isOpen && !here.some((each) => isAwake(each, house))) {
+  const wasHere = pin === undefined && here.some((each) => isAwake(each, house))
+  if (!isOpen && !wasHere) {
     const kept = (await readSecrets(staffId))?.pin ?? null
     if (pin === undefined || kept === null)
       return refuse('pin', kept === null ? `${person.name} has no PIN yet.` : 'Give your four figures.')
