@@ -13,7 +13,7 @@ export const drawerOfMany = (): Promise<Asked[]> =>
       const post = (path: string, body: object) =>
         fetch(address + path, {
           method: 'POST',
-          headers: { 'Content-Type': 'application/json' },
+          headers: { 'Content-Type': 'application/json', Origin: address },
           body: JSON.stringify(body),
         })
       const search = (path: string) => (run: number) => post(path, { text: SEARCHES[run % SEARCHES.length] })

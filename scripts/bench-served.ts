@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import { setTimeout as pause } from 'node:timers/promises'
 import type { Database } from '@/data/connection'
-import { openHouse } from '../tests/data/house'
+import { openHouse, openToAnybody } from '../tests/data/house'
 import { ensureBuild } from './lib/build.mjs'
 import { freePort } from './lib/mariadb.mjs'
 
@@ -23,6 +23,7 @@ export async function served<T>(
   await ensureBuild()
   const { server, database } = await openHouse(home)
   await fill(database)
+  await openToAnybody(database)
   const port = String(await freePort())
   const env = { ...process.env, KOVIT_DATABASE_URL: server.url, NODE_ENV: 'production' as const }
   const web = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', port], {

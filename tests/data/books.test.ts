@@ -37,7 +37,7 @@ describe('Tern Harbour', () => {
       timeZone: 'Etc/GMT-2',
       unit: 'mm',
     })
-    expect((await readStaff()).map(({ role }) => role)).toEqual(['groomer', 'groomer', 'bather'])
+    expect((await readStaff()).map(({ role }) => role)).toEqual(['groomer', 'groomer', 'bather', 'front desk'])
     expect((await readKit()).combs).toContain('1½')
     const dogs = await readDogs()
     expect(dogs).toHaveLength(18)

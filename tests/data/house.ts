@@ -9,6 +9,7 @@ import { migrate } from '@/data/migrations'
 import { addVisit } from '@/data/visits'
 import { bookingFile } from '@/service/booking/planOf'
 import { houseTime } from '@/service/house/houseTime'
+import { DEMO_MADE } from '@/service/house/openHouse'
 import { closeVisit as close } from '@/service/visit/closeVisit'
 import { startMariadb as startUntyped } from '../../scripts/lib/mariadb.mjs'
 
@@ -29,6 +30,15 @@ export async function openHouse(home: string, filled = true): Promise<{ server: 
   await migrate(database)
   if (filled) await database.models.house.create({ name: 'Test house', place: 'Quay', timeZone: 'UTC', unit: 'mm' })
   return { server, database }
+}
+
+/** A house that nobody has to sign in to, as the demo: its first person is at the table. */
+export async function openToAnybody({ models }: Database): Promise<void> {
+  await models.houseMark.upsert({ name: DEMO_MADE, setAt: new Date() })
+  const first =
+    (await models.staff.findOne({ order: [['id', 'ASC']] })) ??
+    (await models.staff.create({ name: 'Wren', role: 'groomer' }))
+  await first.update({ owner: true })
 }
 
 /** Makes this server the one that the repositories talk to. */

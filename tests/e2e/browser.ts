@@ -5,7 +5,11 @@ import { Options, ServiceBuilder } from 'selenium-webdriver/chrome'
 const FIND_MS = 60_000
 
 /** A real browser with nothing kept from before. */
-export function openBrowser(width = 1280, height = 900): Promise<WebDriver> {
+export function openBrowser(
+  width = 1280,
+  height = 900,
+  { args = [], env = {} }: { args?: string[]; env?: Record<string, string> } = {},
+): Promise<WebDriver> {
   const options = new Options()
   options.setChromeBinaryPath('/usr/bin/chromium')
   options.addArguments(
@@ -18,11 +22,17 @@ export function openBrowser(width = 1280, height = 900): Promise<WebDriver> {
     '--disable-component-update',
     '--disable-sync',
     `--window-size=${width},${height}`,
+    ...args,
   )
   return new Builder()
     .forBrowser('chrome')
     .setChromeOptions(options)
-    .setChromeService(new ServiceBuilder('/usr/bin/chromedriver'))
+    .setChromeService(
+      new ServiceBuilder('/usr/bin/chromedriver').setEnvironment({
+        ...(process.env as Record<string, string>),
+        ...env,
+      }),
+    )
     .build()
 }
 

@@ -185,7 +185,7 @@ describe('what the books do not take', () => {
     const visit = Number(/\d+/.exec(benches[1] ?? '')?.[0])
     await fetch(`${kovit.address}/visits/${visit}/events`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', Origin: kovit.address },
       body: JSON.stringify({ events: [{ id: crypto.randomUUID(), kind: 'finished', atMs: Date.now(), by: 'Ansel' }] }),
     })
     const first = await driver.getWindowHandle()

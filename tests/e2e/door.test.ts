@@ -1,9 +1,11 @@
-import { readFileSync, readdirSync } from 'node:fs'
-import { request, type IncomingMessage, type OutgoingHttpHeaders } from 'node:http'
+import { readFileSync } from 'node:fs'
+import { request } from 'node:http'
 import { join } from 'node:path'
 import fc from 'fast-check'
 import { logging, type WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
+import type { OutgoingHttpHeaders } from 'node:http'
+import { actionsOf, askAt, routesOf, type Answer } from './ask'
 import type { Page } from './browser'
 import { openFor, type Running } from './kovit'
 
@@ -25,61 +27,15 @@ openFor(HOME, async (opened) => {
   bookingId = id(/\/bookings\/(\d+)\/plan/)
 })
 
-interface Answer {
-  status: number
-  headers: IncomingMessage['headers']
-  text: string
-}
-
-/** Asks as no browser would: with any host, origin and body. */
-function ask(method: string, path: string, headers: OutgoingHttpHeaders = {}, body?: string | Buffer): Promise<Answer> {
-  return new Promise((done, failed) => {
-    const asking = request(kovit.address + path, { method, headers }, (answer) => {
-      const parts: Buffer[] = []
-      answer.on('data', (part: Buffer) => parts.push(part))
-      answer.on('end', () => {
-        done({ status: answer.statusCode ?? 0, headers: answer.headers, text: Buffer.concat(parts).toString() })
-      })
-      answer.on('error', failed)
-    })
-    asking.on('error', failed)
-    asking.end(body)
-  })
-}
-
-interface Way {
-  method: string
-  path: string
-}
-
-/** Every way into the app that is no page, read off its files, so that a new one is tried as well. */
-function routes(): Way[] {
-  const ids: Record<string, string> = {
-    dogId,
-    visitId,
-    bookingId,
-    photoId: '00000000-0000-4000-8000-0000000000aa',
-    secret: 'x'.repeat(43),
-  }
-  const files = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
-  const ways = files.filter((file) => file.endsWith('/route.ts'))
-  return ways.flatMap((file) => {
-    const path = `/${file}`
-      .slice(0, -'/route.ts'.length)
-      .replace(/\[(\w+)\]/g, (_, name: string) => ids[name] ?? 'missing')
-    const methods = [
-      ...readFileSync(join('src/app', file), 'utf8').matchAll(/export (?:async function|const) (GET|POST|PUT)\b/g),
-    ]
-    return methods.map(([, method = '']) => ({ method, path }))
-  })
-}
+const ask = (
+  method: string,
+  path: string,
+  headers: OutgoingHttpHeaders = {},
+  body?: string | Buffer,
+): Promise<Answer> => askAt(kovit.address, method, path, headers, body)
+const routes = () => routesOf({ dogId, visitId, bookingId })
 const writing = () => routes().filter(({ method }) => method !== 'GET')
-
-/** Every server action of the build, by its id. */
-function actions(): string[] {
-  const built = JSON.parse(readFileSync('.next/server/server-reference-manifest.json', 'utf8')) as { node: object }
-  return Object.keys(built.node)
-}
+const actions = () => actionsOf().map(({ id }) => id)
 
 describe('who may come in', () => {
   const EVIL = { host: 'evil.example', origin: 'http://evil.example' }
@@ -111,7 +67,7 @@ describe('what is sent', () => {
   /** Sends bytes without saying how many. @returns the status, or null where the line was closed before the end */
   const pour = (path: string, megabytes: number) =>
     new Promise<number | null>((done) => {
-      const asking = request(kovit.address + path, { method: 'PUT' }, (answer) => {
+      const asking = request(kovit.address + path, { method: 'PUT', headers: { origin: kovit.address } }, (answer) => {
         answer.resume()
         done(answer.statusCode ?? 0)
       })
@@ -170,7 +126,7 @@ describe('what is sent', () => {
     return fc.sample(any, { numRuns: 400, seed: SEED })
   }
   const shown = async () => {
-    const sent = { method: 'POST', body: JSON.stringify({ events: [], since: 0 }) }
+    const sent = { method: 'POST', headers: { Origin: kovit.address }, body: JSON.stringify({ events: [], since: 0 }) }
     const log = (await (await fetch(`${kovit.address}/visits/${visitId}/events`, sent)).json()) as { value: object }
     await driver.get(kovit.address)
     await page.sees('to come')

@@ -52,11 +52,12 @@ export function openFor(
   home: string,
   tell: (opened: Opened) => unknown,
   size: readonly [number, number] = [1280, 900],
+  start: { env?: Record<string, string>; args?: string[] } = {},
 ): void {
   let opened: Partial<Opened> = {}
   beforeAll(async () => {
     rmSync(home, { recursive: true, force: true })
-    const kovit = await startKovit(home)
+    const kovit = await startKovit(home, start.env, start.args)
     opened = { kovit }
     const driver = await openBrowser(...size)
     opened = { kovit, driver }

@@ -229,7 +229,11 @@ describe('one dog, all the way', () => {
   it('an event sent by another site, or no event at all, is refused with a sentence', async () => {
     const url = bench.replace('/bench', '/events')
     const send = (body: string, headers = {}) =>
-      fetch(url, { method: 'POST', body, headers: { 'Content-Type': 'application/json', ...headers } })
+      fetch(url, {
+        method: 'POST',
+        body,
+        headers: { 'Content-Type': 'application/json', Origin: kovit.address, ...headers },
+      })
     expect((await send('{"events":[]}', { Origin: 'http://elsewhere.example' })).status).toBe(403)
     expect((await send('nonsense')).status).toBe(400)
     const answer = await (

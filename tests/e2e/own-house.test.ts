@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Page, openBrowser } from './browser'
 import { startKovit, stopKovit, type Running } from './kovit'
 
+const PASSPHRASE = 'gulls over the ropewalk'
 const HOME = '.kovit-test/own-house-e2e'
 let kovit: Running
 let driver: WebDriver
@@ -44,6 +45,13 @@ describe('a house of one’s own', () => {
     await page.sees('Give the house a name.')
     await page.type(labelled('Name of the house'), 'Slip and Shear')
     await page.press('Open the book')
+    await page.sees('Give your name.')
+    await page.type(labelled('Your name'), 'Wren')
+    await page.type(labelled('A passphrase'), 'password1234')
+    await page.press('Open the book')
+    await page.sees('among the first that are tried')
+    await page.type(labelled('A passphrase'), Key.chord(Key.CONTROL, 'a'), PASSPHRASE)
+    await page.press('Open the book')
     await page.sees('When it is open')
   })
 
@@ -51,8 +59,9 @@ describe('a house of one’s own', () => {
     for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) await page.press(day)
     await page.sees('All kept')
     await page.press('On to: who works here')
-    await page.type("//input[@aria-label='Name of who is new']", 'Wren', Key.ENTER)
-    await page.sees('Wren, groomer')
+    await page.sees('Wren, groomer, owner of the house')
+    await page.type("//input[@aria-label='Name of who is new']", 'Jory', Key.ENTER)
+    await page.sees('Jory, groomer')
     await page.press('On to: where dogs stand')
     await page.type("//input[@aria-label='Name of the station']", 'Window table', Key.ENTER)
     await page.sees('Window table, table')

@@ -43,7 +43,7 @@ it('kill -9 of everything loses no answered event, and the next start works', as
     by: 'Wren',
   }
   const send = async (to: string, events: object[]) => {
-    const headers = { 'Content-Type': 'application/json' }
+    const headers = { 'Content-Type': 'application/json', Origin: to }
     const answer = await fetch(to + visit, { method: 'POST', headers, body: JSON.stringify({ events }) })
     return (await answer.json()) as { value: { answers: object[]; events: { id: string }[] } }
   }

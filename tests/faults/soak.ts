@@ -37,7 +37,7 @@ async function bench(
     const from = performance.now()
     const answer = await fetch(`${address}/visits/${visitId}/events`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', Origin: address },
       body: JSON.stringify({ events: [event], since }),
     }).catch((error: unknown) => String(error))
     took.push(performance.now() - from)

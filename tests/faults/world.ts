@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import type { Database } from '@/data/connection'
 import { migrate } from '@/data/migrations'
 import { freePort } from '../../scripts/lib/mariadb.mjs'
-import { bookAgain, bookQuill, connect, startMariadb, startVisit, type Server } from '../data/house'
+import { bookAgain, bookQuill, connect, openToAnybody, startMariadb, startVisit, type Server } from '../data/house'
 import { DatabaseProxy, PageProxy } from './proxy'
 
 const DISK_MB = 600
@@ -36,6 +36,7 @@ export class World {
     await migrate(world.database)
     await world.database.models.house.create({ name: 'Test house', place: 'Quay', timeZone: 'UTC', unit: 'mm' })
     world.ids = await bookQuill(world.database)
+    await openToAnybody(world.database)
     world.way = await DatabaseProxy.start(() => world.server.port)
     world.pages = await PageProxy.start(() => world.webPort)
     world.webPort = (await freePort()) ?? 0

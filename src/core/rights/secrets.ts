@@ -18,6 +18,13 @@ export const Passphrase = z
   .min(1, { error: 'Type your passphrase.' })
   .max(LONGEST, { error: `Keep it to ${LONGEST} characters.` })
 
+/** One's own name, as the house knows it. */
+export const OwnName = z
+  .string({ error: 'Give your name.' })
+  .trim()
+  .min(1, { error: 'Give your name.' })
+  .max(60, { error: 'Keep the name to 60 characters.' })
+
 const FOUR = /^\d{4}$/
 export const Pin = z.string({ error: 'Give four figures.' }).regex(FOUR, { error: 'Give four figures.' })
 export const NewPin = Pin.refine((pin) => !isPlain(pin), {

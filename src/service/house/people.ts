@@ -9,7 +9,7 @@ import { noteSaid } from '../trail/noteSaid'
 import { forgetTries } from '../who/tries'
 
 export const PersonName = z
-  .string()
+  .string({ error: 'Give the name of the person.' })
   .trim()
   .min(1, { error: 'Give the name of the person.' })
   .max(60, { error: 'Keep the name to 60 characters.' })

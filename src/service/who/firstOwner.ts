@@ -1,19 +1,18 @@
 import { z } from 'zod'
-import { NewPassphrase, NewPin } from '@/core/rights'
+import { NewPassphrase, NewPin, OwnName } from '@/core/rights'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { addMember, changeMember, keepSecrets, readStaff } from '@/data/people'
 import { holdHouse } from '@/data/house'
 import { openHouse } from '../house/openHouse'
 import { HouseAsked, setUpHouse } from '../house/setUpHouse'
-import { PersonName } from '../house/people'
 import { noteSaid } from '../trail/noteSaid'
 import { commonIn } from './ownSecrets'
 import { hashOf } from './secrets'
 import { openSignIn, type SignedIn } from './signIn'
 import type { Shown } from './whoAsks'
 
-const Mine = { you: PersonName, passphrase: NewPassphrase, pin: NewPin.optional() }
+const Mine = { you: OwnName, passphrase: NewPassphrase, pin: NewPin.optional() }
 
 export const OpenBookAsked = HouseAsked.extend(Mine)
 

@@ -1,12 +1,11 @@
 import { z } from 'zod'
-import { LOCKED_AT, Passphrase, Pin } from '@/core/rights'
+import { LOCKED_AT, OwnName, Passphrase, Pin } from '@/core/rights'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { addDevice, changeDevice } from '@/data/devices'
 import { readSecrets, type StaffMember } from '@/data/people'
 import { addSignIn, endSignIns, seeSignIn, signInsOn } from '@/data/signIns'
 import type { OpenHouse } from '../house/openHouse'
-import { PersonName } from '../house/people'
 import { isSecret, newToken, tokenHash } from './secrets'
 import { forgetTries, trySecret } from './tries'
 import { deviceOf, isAwake, type Person, type Shown } from './whoAsks'
@@ -17,7 +16,7 @@ export interface SignedIn {
   device: string | null
 }
 
-export const SignInAsked = z.strictObject({ name: PersonName, passphrase: Passphrase })
+export const SignInAsked = z.strictObject({ name: OwnName, passphrase: Passphrase })
 
 const NO_DEVICE = 'This device was not let in. Ask the owner for a code, on House under Devices.'
 const WAIT = 'Too many tries at once. Wait a little, then try again.'
