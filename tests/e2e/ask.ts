@@ -57,21 +57,32 @@ export function routesOf(ids: Record<string, string>): Way[] {
   })
 }
 
+/** The address of a page of the app, by its file: `book/(all)/page` is `/book`. */
+const pathOf = (file: string, ids: Record<string, string>): string =>
+  `/${file}`
+    .slice(0, -'/page'.length)
+    .replace(/\/\(\w+\)/, '')
+    .replace(/\[(\w+)\]/g, (_, id: string) => ids[id] ?? 'missing') || '/'
+
 /** Every page of the app, read off its files. */
 export function pagesOf(ids: Record<string, string>): { name: string; path: string }[] {
   const files = readdirSync('src/app', { recursive: true, encoding: 'utf8' })
   return files
     .filter((file) => file.endsWith('page.tsx'))
-    .map((file) => {
-      const name = `/${file}`.slice(0, -'/page.tsx'.length).replace(/\/\(\w+\)/, '') || '/'
-      return { name, path: name.replace(/\[(\w+)\]/g, (_, id: string) => ids[id] ?? 'missing') }
-    })
+    .map((file) => file.slice(0, -'.tsx'.length))
+    .map((file) => ({
+      name: pathOf(file, Object.fromEntries(Object.keys(ids).map((id) => [id, `[${id}]`]))),
+      path: pathOf(file, ids),
+    }))
 }
 
-/** Every server action of the build. */
-export function actionsOf(): { id: string; name: string }[] {
+/** Every server action of the build, with a page that carries it. */
+export function actionsOf(ids: Record<string, string> = {}): { id: string; name: string; path: string }[] {
   const built = JSON.parse(readFileSync('.next/server/server-reference-manifest.json', 'utf8')) as {
-    node: Record<string, { exportedName: string }>
+    node: Record<string, { exportedName: string; workers: Record<string, object> }>
   }
-  return Object.entries(built.node).map(([id, { exportedName }]) => ({ id, name: exportedName }))
+  return Object.entries(built.node).map(([id, { exportedName, workers }]) => {
+    const pages = Object.keys(workers).filter((each) => each.startsWith('app/') && !each.includes('_'))
+    return { id, name: exportedName, path: pathOf((pages[0] ?? 'app/page').slice('app/'.length), ids) }
+  })
 }

@@ -108,14 +108,9 @@ interface Person {
 const OUTSIDE = { host: NAME, origin: `https://${NAME}`, 'x-kovit-outside': '1' }
 const cookiesOf = (set: string[] | undefined) => (set ?? []).map((each) => each.split(';')[0]).join('; ')
 const act = (name: string, body: string, headers: OutgoingHttpHeaders = {}) => {
-  const action = actionsOf().find((each) => each.name === name)
-  return askAt(
-    kovit.address,
-    'POST',
-    '/',
-    { 'next-action': action?.id, 'content-type': 'text/plain', ...headers },
-    body,
-  )
+  const action = actionsOf(ids).find((each) => each.name === name)
+  const sent = { 'next-action': action?.id, 'content-type': 'text/plain', ...headers }
+  return askAt(kovit.address, 'POST', action?.path ?? '/', sent, body)
 }
 /** Everybody of the demo, each signed in as a browser would be. */
 async function people(): Promise<Person[]> {
@@ -248,7 +243,7 @@ describe('the demo', () => {
     expect([await driver.getCurrentUrl(), await page.mainAction()]).toEqual([bench, action])
     await page.key('n')
     await page.type('//textarea', 'the left ear is warm')
-    await page.press('Keep note')
+    await page.press('Keep the note')
     await page.sees('All sent')
     await driver.get(bench.replace('bench', 'log'))
     await page.sees('the left ear is warm')
@@ -325,7 +320,7 @@ describe('another screen of the house', () => {
     await tablet.get(`https://${NAME}:${sharePort}/visits/${ids.visitId}/bench`)
     await there.key('n')
     await there.type('//textarea', 'noted on the tablet')
-    await there.press('Keep note')
+    await there.press('Keep the note')
     await there.sees('All sent')
   })
   it('is out as soon as it is turned off, and what it then notes is kept on it', async () => {
@@ -334,7 +329,7 @@ describe('another screen of the house', () => {
     await page.sees('turned off')
     await there.key('n')
     await there.type('//textarea', 'noted after that')
-    await there.press('Keep note')
+    await there.press('Keep the note')
     await there.sees('Who is at the table?')
     await there.sees('1 note waits')
     await tablet.get(`https://${NAME}:${sharePort}/dogs`)
@@ -362,7 +357,7 @@ describe('a book of one’s own', () => {
     await page.type(labelled('Your name'), 'Wren')
     await page.type(labelled('A passphrase'), PASSPHRASE)
     await page.press('Open the book')
-    await page.sees('When it is open')
+    await page.until(async () => (await driver.getCurrentUrl()).endsWith('step=opening'))
     await driver.get(`${own.address}/you`)
     await page.press('Sign out')
     await page.sees('Who is at the table?')
@@ -407,6 +402,7 @@ describe('a book of one’s own', () => {
     await page.find("//button[starts-with(@aria-label, 'Wren is at the table')]")
     await page.click("//button[starts-with(@aria-label, 'Wren is at the table')]")
     await page.press('Sign Wren out')
+    await page.until(async () => (await driver.getCurrentUrl()).endsWith('/sign-in'))
     await page.click("//button[.//b[.='Wren']]")
     await pin('1470')
     await page.sees('These are not the four figures.')

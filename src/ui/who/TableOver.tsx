@@ -39,6 +39,11 @@ export function TableOver({ acts, must, onDone, onClose }: TableOverProps) {
     const timer = setInterval(() => void ask(), 5000)
     return () => clearInterval(timer)
   }, [])
+  const leave = () =>
+    void acts.signOut('here').then(() => {
+      onClose()
+      router.push('/sign-in')
+    })
   const done = () => {
     heardSomebody()
     onDone()
@@ -68,11 +73,7 @@ export function TableOver({ acts, must, onDone, onClose }: TableOverProps) {
         <p className="kv-caution">Kovit does not answer now, so nobody can sign in. It is asked again by itself.</p>
       )}
       {view?.who && !must && (
-        <button
-          type="button"
-          className="kv-word"
-          onClick={() => void acts.signOut('here').then(() => router.push('/sign-in'))}
-        >
+        <button type="button" className="kv-word" onClick={leave}>
           Sign {view.who.name} out
         </button>
       )}
