@@ -133,3 +133,21 @@ describe('a bath and tidy between two grooms', () => {
     expect(makePlan(next as typeof planned).card.filter(({ method }) => method !== 'leave').length).toBeGreaterThan(20)
   })
 })
+
+it('minutes are theirs who had the hands, and not of whom the dog was booked with', async () => {
+  const BATHER = 77
+  const { bookingId, dogId } = await bookQuill(database)
+  const staffId = (await database.models.booking.findByPk(bookingId))?.staffId ?? 0
+  const visitId = await startVisit(bookingId, dogId)
+  const log = QUILL_PLAN.stages.map(({ id }, at) =>
+    happened(at * 9, { kind: 'stage-started', stage: id, byId: id === 'wash' || id === 'dry' ? BATHER : staffId }),
+  )
+  await appendEvents(visitId, [...log, happened(QUILL_PLAN.stages.length * 9, { kind: 'finished' })], NINE)
+  await closeVisit(visitId, true, NINE + 999 * 60_000)
+  const cells = (await database.models.paceCell.findAll()).map(({ id }) => id)
+  const learned = (hand: number) =>
+    cells.filter((id) => id.startsWith(`groomer ${hand} `)).map((id) => id.split(' ')[2])
+  expect(learned(BATHER).sort()).toEqual(['dry', 'wash'])
+  expect(learned(staffId)).toContain('head')
+  expect(learned(staffId)).not.toContain('wash')
+})

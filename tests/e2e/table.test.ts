@@ -201,8 +201,13 @@ describe('what who may do', () => {
       }
       for (const { name, path } of pagesOf(ids)) {
         const { status, text } = await askAt(kovit.address, 'GET', path, headers)
-        if (name === '/sign-in') expect([status, text.includes('Tern Harbour')]).toEqual([200, false])
-        else expect([name, status]).toEqual([name, 307])
+        // A page that is sent bit by bit has its first words out before it knows: then it leads on by itself.
+        const leadsOn = status === 307 || (status === 200 && text.includes('/sign-in'))
+        expect([name, leadsOn || name === '/sign-in', /Tern Harbour|Quill|Ottoline/.test(text)]).toEqual([
+          name,
+          true,
+          false,
+        ])
       }
     }
   })

@@ -7,6 +7,7 @@ import { readSecrets, type StaffMember } from '@/data/people'
 import { addSignIn, endSignIns, seeSignIn, signInsOn } from '@/data/signIns'
 import type { OpenHouse } from '../house/openHouse'
 import { isSecret, newToken, tokenHash } from './secrets'
+import { logSecurity } from './securityLog'
 import { forgetTries, trySecret } from './tries'
 import { deviceOf, isAwake, type Person, type Shown } from './whoAsks'
 
@@ -112,7 +113,3 @@ export async function stillHere({ signIn: token }: Person, nowMs: number): Promi
   if (token !== null) await seeSignIn(token, nowMs)
   return null
 }
-
-/** Signs of misuse stand in the log, by numbers: no name, no secret. */
-export const logSecurity = (words: string): void =>
-  void process.stdout.write(`${new Date().toISOString()} door: ${words}\n`)

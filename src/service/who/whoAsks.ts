@@ -6,6 +6,7 @@ import { signInByToken, type SignIn } from '@/data/signIns'
 import { openHouseIfSetUp, type OpenHouse } from '../house/openHouse'
 import { MS_PER_MIN } from '../house/houseTime'
 import { tokenHash } from './secrets'
+import { logSecurity } from './securityLog'
 
 /** What a request shows of who sends it. */
 export interface Shown {
@@ -65,7 +66,9 @@ export async function admit(shown: Shown, right: Right): Promise<Admission> {
   const house = await openHouseIfSetUp()
   const who = house && (await whoAsks(shown, house))
   if (!house || !who) return turnedAway(401, SIGN_IN_FIRST)
-  return mayDo(who, right) ? { ok: true, who, house } : turnedAway(403, mayNot(who, right))
+  if (mayDo(who, right)) return { ok: true, who, house }
+  logSecurity(`person ${who.id} may not: ${right}`)
+  return turnedAway(403, mayNot(who, right))
 }
 
 export const SIGN_IN_FIRST = 'Nobody is signed in here. Sign in, and go on.'
