@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { LOOPBACK_NAMES, MOST_BODY_BYTES, contentPolicy, refusedAtTheDoor } from '.'
+import { LOOPBACK_NAMES, MOST_BODY_BYTES, contentPolicy, isActionText, refusedAtTheDoor } from '.'
 
 const HERE = { host: '127.0.0.1:3000', origin: 'http://127.0.0.1:3000', site: null, mode: null, length: null }
 const knock = (said: object) => refusedAtTheDoor({ method: 'POST', ...HERE, ...said }, LOOPBACK_NAMES)?.status ?? 'in'
@@ -39,4 +39,18 @@ describe('the door', () => {
 it('a page runs the scripts of its own answer only', () => {
   const script = /script-src ([^;]*)/.exec(contentPolicy('abc'))?.[1]
   expect(script).toBe("'self' 'nonce-abc'")
+})
+
+describe('what an action is sent', () => {
+  it.each([
+    '[]',
+    '["here"]',
+    '[{"a":"$undefined","b":"$D2027-03-02T09:00:00.000Z","c":"$n12"}]',
+    '["$$5 a nail"]',
+    '["$-0"]',
+  ])('%s can be read', (text) => expect(isActionText(text)).toBe(true))
+  it.each(['', '[', '?Yha', '["$F1"]', '[{"a":[{"b":"$K1"}]}]', '["$nx"]', '["$1:constructor"]', '["$Infinit"]'])(
+    '%s cannot',
+    (text) => expect(isActionText(text)).toBe(false),
+  )
 })

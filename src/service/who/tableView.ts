@@ -12,13 +12,15 @@ export async function tableView(shown: Shown, house: OpenHouse) {
   const here = device ? await signInsOn(device.id) : []
   const awake = new Set(here.filter((each) => isAwake(each, house)).map(({ staffId }) => staffId))
   const people = isOpen || device?.letIn ? house.staff : []
+  const needsCode = shown.outside && !device
   return {
-    house: house.name,
+    // Who was not let in is not told where they are either.
+    house: needsCode ? '' : house.name,
     demo: house.demo,
     who: who && { id: who.id, name: who.name },
     device: device?.letIn ? device.name : null,
     /** Only a code helps: this is another screen, and was not let in. */
-    needsCode: shown.outside && !device,
+    needsCode,
     unclaimed: !shown.outside && isUnclaimed(house),
     people: people.map((person) => ({
       id: person.id,
