@@ -10,6 +10,7 @@ import { learn, paceOn, type Cells } from '@/core/pace'
 import { house, predicted, visit } from '../tests/generated/grooms'
 import { seeded } from '../tests/generated/random'
 import { weekOfEighty } from './bench-book'
+import { atTheTable } from './bench-table'
 import { drawerOfMany } from './bench-drawer'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
@@ -138,6 +139,10 @@ async function drawer(): Promise<void> {
     print(what, spread(took), `under 150 ms; at most ${kb.toFixed(0)} kB, under 150`)
 }
 
+async function table(): Promise<void> {
+  for (const { what, took } of await atTheTable()) print(what, spread(took), 'under 300 ms')
+}
+
 const FRAME_MS = 1000 / 60
 
 async function book(): Promise<void> {
@@ -190,6 +195,7 @@ async function main(): Promise<void> {
   if (!address) return
   if (address === 'drawer') return drawer()
   if (address === 'book') return book()
+  if (address === 'table') return table()
   const home = address.replace(/\/$/, '')
   await pages(home)
   const { drawn, draw } = await inBrowser(home, '/dogs/1')

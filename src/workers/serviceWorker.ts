@@ -20,6 +20,9 @@ const onlyGood = {
     if (response.status >= 500) throw new Error('The server is in trouble.')
     return response
   },
+  // Who is led on to sign in has not seen the page: the one that is kept stays.
+  cacheWillUpdate: async ({ response }: { response: Response }) =>
+    response.status === 200 && !response.redirected ? response : null,
 }
 const pages = new NetworkFirst({
   cacheName: PAGES,

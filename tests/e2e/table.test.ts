@@ -337,8 +337,16 @@ describe('another screen of the house', () => {
     await there.press('Keep the note')
     await there.sees('Who is at the table?')
     await there.sees('1 note waits')
-    await tablet.get(`https://${NAME}:${sharePort}/dogs`)
+    const bench = await tablet.getCurrentUrl()
+    await tablet.get(bench)
     await there.sees('A new device')
+    // What is kept for a time without a network is the bench, and not the way to sign in.
+    const kept = await tablet.executeAsyncScript(
+      `const [url, done] = arguments
+       caches.match(url).then(async (page) => done(page && [page.status, (await page.text()).includes('Quill')]), (error) => done(String(error)))`,
+      bench,
+    )
+    expect(kept).toEqual([200, true])
   })
 })
 
