@@ -249,9 +249,11 @@ describe('the demo', () => {
     await page.key('n')
     await page.type('//textarea', 'the left ear is warm')
     await page.press('Keep the note')
-    await page.sees('All sent')
-    await driver.get(bench.replace('bench', 'log'))
     await page.sees('the left ear is warm')
+    await page.until(async () => {
+      await driver.get(bench.replace('bench', 'log'))
+      return (await page.text()).includes('the left ear is warm')
+    })
     expect(await page.text()).toMatch(/Jory[\s\S]{0,200}the left ear is warm|the left ear is warm[\s\S]{0,200}Jory/)
   })
   it('offers nobody what they may not do', async () => {
@@ -326,6 +328,7 @@ describe('another screen of the house', () => {
     await there.key('n')
     await there.type('//textarea', 'noted on the tablet')
     await there.press('Keep the note')
+    await there.sees('noted on the tablet')
     await there.sees('All sent')
   })
   it('is out as soon as it is turned off, and what it then notes is kept on it', async () => {
