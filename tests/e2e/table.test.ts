@@ -425,6 +425,17 @@ describe('a book of one’s own', () => {
     await pin('8352')
     await page.find("//button[starts-with(@aria-label, 'Wren is at the table')]")
   })
+  it('asks again after a rest, over the page as it stands', async () => {
+    await driver.get(`${own.address}/rules`)
+    await page.type("//input[@aria-label='Name of who is new']", 'Perrin')
+    // The page's clock jumps ahead, as if nobody had touched it for an hour and a bit.
+    await driver.executeScript('const now = Date.now; Date.now = () => now() + 61 * 60_000')
+    await page.sees('Say who goes on.')
+    await page.key(Key.ESCAPE)
+    await page.click("//dialog//button[.//b[.='Wren']]")
+    await page.until(async () => !(await page.text()).includes('Say who goes on.'))
+    expect(await page.valueOf("//input[@aria-label='Name of who is new']")).toBe('Perrin')
+  })
   it('gives a forgotten passphrase anew at the machine, and ends what was signed in', async () => {
     const said = execFileSync(process.execPath, ['scripts/passphrase.mjs', 'Wren'], {
       env: { ...process.env, KOVIT_HOME: OWN },
