@@ -26,6 +26,13 @@ const note = async (words: string) => {
   await page.press('Keep the note')
 }
 
+/** What was noted is on its way when the page is left: the log is read until it is there. */
+const logSays = (nth: number, words: string) =>
+  page.until(async () => {
+    await driver.get(`${proxy.address}${benches[nth]?.replace('bench', 'log')}`)
+    return (await page.text()).includes(words)
+  }, `the log does not say "${words}"`)
+
 // First of all: a browser that is driven never stops a worker that has rested for 30 s, and then takes no newer one.
 describe('a newer app', () => {
   const waits = () =>
@@ -132,10 +139,8 @@ describe('what was tapped wrong', () => {
     await page.sees('a burr behind the ear')
   })
   it('the log keeps both, line by line: what was taken back, and from whose bench it came', async () => {
-    await driver.get(`${proxy.address}${benches[0]?.replace('bench', 'log')}`)
-    await page.sees('Note: a burr behind the ear, taken back')
-    await driver.get(`${proxy.address}${benches[1]?.replace('bench', 'log')}`)
-    await page.sees('by mistake')
+    await logSays(0, 'Note: a burr behind the ear, taken back')
+    await logSays(1, 'by mistake')
   })
   it('a stage that was forgotten is put in, with its own minutes', async () => {
     await toBench(0)
@@ -153,8 +158,7 @@ describe('what was tapped wrong', () => {
     await set(1, 2)
     await page.press('Put it in')
     await sees('All sent')
-    await driver.get(`${proxy.address}${benches[0]?.replace('bench', 'log')}`)
-    await page.sees('put in afterwards, 4 min')
+    await logSays(0, 'put in afterwards, 4 min')
   })
 })
 
@@ -202,8 +206,7 @@ describe('what the books do not take', () => {
     await page.press('Send as a late note')
     await sees('All sent')
     expect(await onDevice<number>(driver, 'aside.count()')).toBe(0)
-    await driver.get(`${proxy.address}${benches[1]?.replace('bench', 'log')}`)
-    await page.sees('Late note: found after the close')
+    await logSays(1, 'Late note: found after the close')
   })
 })
 
