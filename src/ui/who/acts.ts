@@ -26,3 +26,11 @@ export interface TableView {
   unclaimed: boolean
   people: readonly { id: number; name: string; standing: Standing; by: 'press' | 'pin' | 'code' }[]
 }
+
+/** What the owner of the house does about devices. */
+export interface DevicesActs {
+  makeCode: Act<{ code: string; minutes: number }>
+  letThisIn: Act
+  turnOff: Act
+  saveHouse: Act<{ version: number }>
+}
