@@ -1,5 +1,8 @@
-/** How React writes what JSON has no word for. A text that begins with a dollar has two; all else would point to nowhere. */
-const KNOWN = /^\$(\$|undefined$|NaN$|-?Infinity$|-0$|D|n-?\d+$)/
+/**
+ * How React writes what JSON has no word for, and what stands twice: `$0:0:file` is the same thing as there. A text that
+ * begins with a dollar has two; all else would point to nowhere.
+ */
+const KNOWN = /^\$(\$|undefined$|NaN$|-?Infinity$|-0$|D|n-?\d+$|0:)/
 
 /**
  * Whether this is what an action of a page is sent as text. What is not would be a fault of the server, since its reader

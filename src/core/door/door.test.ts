@@ -48,6 +48,7 @@ describe('what an action is sent', () => {
     '[{"a":"$undefined","b":"$D2027-03-02T09:00:00.000Z","c":"$n12"}]',
     '["$$5 a nail"]',
     '["$-0"]',
+    '[{"file":{"health":[]},"seen":{"health":"$0:0:file:health"}}]',
   ])('%s can be read', (text) => expect(isActionText(text)).toBe(true))
   it.each(['', '[', '?Yha', '["$F1"]', '[{"a":[{"b":"$K1"}]}]', '["$nx"]', '["$1:constructor"]', '["$Infinit"]'])(
     '%s cannot',
