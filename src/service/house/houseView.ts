@@ -3,15 +3,17 @@ import { readHouseCautions, readRules } from '@/data/houseRules'
 import { readStations } from '@/data/people'
 import { dayVisits } from '../day/dayEntry'
 import { stepsLeft } from './changeHouse'
+import { lockedPins } from '../who/tries'
 import type { OpenHouse } from './openHouse'
 
 /** What the house decided, its people and places, and the day's noise at the dryer. */
 export async function houseView(house: OpenHouse) {
-  const [rules, cautions, stations, dryer] = await Promise.all([
+  const [rules, cautions, stations, dryer, locked] = await Promise.all([
     readRules(),
     readHouseCautions(),
     readStations(),
     dryerMinutes(house),
+    lockedPins(),
   ])
   const { name, place, timeZone, unit, works, opening, van, version } = house
   return {
@@ -25,6 +27,7 @@ export async function houseView(house: OpenHouse) {
     staff: house.everybody,
     stations,
     dryer,
+    locked,
   }
 }
 

@@ -9,11 +9,11 @@ import { noteSaid } from '../trail/noteSaid'
 import { newCode, newToken, tokenHash } from './secrets'
 import { logSecurity } from './securityLog'
 import { openSignIn, type SignedIn } from './signIn'
-import { trySecret } from './tries'
+import { WAIT, trySecret } from './tries'
 import type { Person, Shown } from './whoAsks'
 
 /** A code lets in once, within this time, min. Source: OWASP ASVS 5, 6.5.5 asks for ten minutes at most. */
-export const CODE_MIN = 10
+const CODE_MIN = 10
 
 const DeviceName = z
   .string()
@@ -46,8 +46,7 @@ export async function makeCode(
   return { ok: true, value: { code, minutes: CODE_MIN } }
 }
 
-export const NO_CODE =
-  'This code lets nobody in: it is another one, was used, or is older than ten minutes. Ask for a new one.'
+export const NO_CODE = `This code lets nobody in: it is another one, was used, or is older than ${CODE_MIN} minutes. Ask for a new one.`
 
 export const Code = z
   .string({ error: 'Give the code.' })
@@ -61,8 +60,9 @@ export async function spendCode(code: string, of: 'device' | 'person', nowMs: nu
     held.taken = await takeCode(tokenHash(code), of, nowMs)
     return held.taken !== null
   })
-  if (end !== 'right') logSecurity(`a code was ${end}`)
-  return held.taken
+  if (held.taken) return { ok: true as const, value: held.taken }
+  logSecurity(`a code was ${end}`)
+  return refuse('code', end === 'wait' ? WAIT : NO_CODE)
 }
 
 export const LetInAsked = z.strictObject({ code: Code })
@@ -73,9 +73,9 @@ export async function letIn(
   { nowMs }: OpenHouse,
 ): Promise<Result<{ device: string; name: string }>> {
   const used = await spendCode(code, 'device', nowMs)
-  return used?.deviceName
-    ? { ok: true, value: await addLetIn(used.deviceName, used.madeBy, nowMs) }
-    : refuse('code', NO_CODE)
+  if (!used.ok) return used
+  const { deviceName, madeBy } = used.value
+  return { ok: true, value: await addLetIn(deviceName ?? 'A device', madeBy, nowMs) }
 }
 
 async function addLetIn(name: string, madeBy: string, nowMs: number): Promise<{ device: string; name: string }> {
@@ -135,4 +135,3 @@ export async function devicesView(who: Pick<Person, 'deviceId'>, { time }: OpenH
     turnedOff: turnedOffMs === null ? null : when(turnedOffMs),
   }))
 }
-export type DeviceSeen = Awaited<ReturnType<typeof devicesView>>[number]

@@ -14,17 +14,28 @@ import { deviceOf, type Person, type Shown } from './whoAsks'
 
 const Chosen = { passphrase: NewPassphrase.optional(), pin: NewPin.optional() }
 
+interface Chosen {
+  passphrase?: string | undefined
+  pin?: string | undefined
+}
+
 const COMMON = 'This passphrase is among the first that are tried. Take a few words that do not belong together.'
 
 /** What of a chosen passphrase is wrong for this house; null when nothing is. */
 export const commonIn = (passphrase: string | undefined, names: readonly string[]) =>
   passphrase !== undefined && isCommon(passphrase, names) ? refuse('passphrase', COMMON) : null
 
+/** What is wrong with what somebody chose: nothing at all, or a common passphrase. */
+const wrongIn = (chosen: Chosen, house: OpenHouse) =>
+  chosen.passphrase === undefined && chosen.pin === undefined
+    ? refuse('pin', 'Choose a PIN or a passphrase.')
+    : commonIn(chosen.passphrase, namesOf(house))
+
 const namesOf = ({ name, place, everybody }: OpenHouse) => ['kovit', name, place, ...everybody.map((each) => each.name)]
 
 async function keepChosen(
   { id, name }: Pick<Person, 'id' | 'name'>,
-  { passphrase, pin }: { passphrase?: string | undefined; pin?: string | undefined },
+  { passphrase, pin }: Chosen,
   nowMs: number,
 ): Promise<void> {
   await keepSecrets(id, {
@@ -47,11 +58,11 @@ export async function chooseByCode(
   house: OpenHouse,
 ): Promise<Result<SignedIn>> {
   if (shown.outside && !(await deviceOf(shown))) return refuse('code', 'Let this device in first, by its own code.')
-  if (chosen.passphrase === undefined && chosen.pin === undefined) return refuse('pin', 'Choose a PIN or a passphrase.')
-  const common = commonIn(chosen.passphrase, namesOf(house))
-  if (common) return common
+  const wrong = wrongIn(chosen, house)
+  if (wrong) return wrong
   const used = await spendCode(code, 'person', house.nowMs)
-  const person = house.staff.find(({ id }) => id === used?.staffId)
+  if (!used.ok) return used
+  const person = house.staff.find(({ id }) => id === used.value.staffId)
   if (!person) return refuse('code', NO_CODE)
   await keepChosen(person, chosen, house.nowMs)
   return { ok: true, value: await openSignIn(person, shown, house.nowMs) }
@@ -66,12 +77,13 @@ export async function changeOwn(
   shown: Shown,
   house: OpenHouse,
 ): Promise<Result<SignedIn>> {
-  const common = commonIn(chosen.passphrase, namesOf(house))
-  if (common) return common
+  const wrong = wrongIn(chosen, house)
+  if (wrong) return wrong
   const { passphrase, pin } = (await readSecrets(who.id)) ?? { passphrase: null, pin: null }
-  const end = await trySecret(`passphrase ${who.id}`, () => isSecret(passphrase ?? pin, current))
-  if (end !== 'right')
-    return refuse('current', `This is not your ${passphrase === null ? 'PIN' : 'passphrase'} of now.`)
+  // Counted as what it is: four figures lock here as they do at the table.
+  const what = passphrase === null ? 'pin' : 'passphrase'
+  const end = await trySecret(`${what} ${who.id}`, () => isSecret(passphrase ?? pin, current))
+  if (end !== 'right') return refuse('current', `This is not your ${what === 'pin' ? 'PIN' : 'passphrase'} of now.`)
   await keepChosen(who, chosen, house.nowMs)
   return { ok: true, value: await openSignIn(who, shown, house.nowMs) }
 }

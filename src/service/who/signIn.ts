@@ -8,7 +8,7 @@ import { addSignIn, endSignIns, seeSignIn, signInsOn } from '@/data/signIns'
 import type { OpenHouse } from '../house/openHouse'
 import { isSecret, newToken, tokenHash } from './secrets'
 import { logSecurity } from './securityLog'
-import { forgetTries, trySecret } from './tries'
+import { WAIT, forgetTries, trySecret } from './tries'
 import { deviceOf, isAwake, type Person, type Shown } from './whoAsks'
 
 /** What a browser shows from now on. A device that is known already keeps what it shows. */
@@ -20,7 +20,6 @@ export interface SignedIn {
 export const SignInAsked = z.strictObject({ name: OwnName, passphrase: Passphrase })
 
 const NO_DEVICE = 'This device was not let in. Ask the owner for a code, on House under Devices.'
-const WAIT = 'Too many tries at once. Wait a little, then try again.'
 
 /** Signs somebody in by their passphrase. Names that are not in the house are answered like wrong passphrases. */
 export async function signIn(

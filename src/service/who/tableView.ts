@@ -1,5 +1,5 @@
-import { LOCKED_AT, standingOf } from '@/core/rights'
-import { readTries, signInsOn } from '@/data/signIns'
+import { standingOf } from '@/core/rights'
+import { signInsOn } from '@/data/signIns'
 import type { OpenHouse } from '../house/openHouse'
 import { isUnclaimed } from './firstOwner'
 import { deviceOf, isAwake, whoAsks, type Shown } from './whoAsks'
@@ -29,11 +29,4 @@ export async function tableView(shown: Shown, house: OpenHouse) {
       by: isOpen || awake.has(person.id) ? ('press' as const) : person.hasPin ? ('pin' as const) : ('code' as const),
     })),
   }
-}
-export type TableSeen = Awaited<ReturnType<typeof tableView>>
-
-/** Whose PIN was tried wrong too often. */
-export async function lockedPins(): Promise<Set<number>> {
-  const tries = await readTries()
-  return new Set([...tries].flatMap(([what, n]) => (n >= LOCKED_AT ? Number(/^pin (\d+)$/.exec(what)?.[1] ?? 0) : [])))
 }

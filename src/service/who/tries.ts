@@ -1,9 +1,12 @@
 import { LOCKED_AT, heldBackMs } from '@/core/rights'
 import { inTransaction } from '@/data/connection'
-import { holdTries, keepTries } from '@/data/signIns'
+import { holdTries, keepTries, readTries } from '@/data/signIns'
 
 /** What is tried: each is counted by itself, over all devices. */
 export type Tried = `pin ${number}` | `passphrase ${number}` | 'code'
+
+/** What is said to who has to wait for too many others. */
+export const WAIT = 'Too many tries at once. Wait a little, then try again.'
 
 /** Who would wait longer than this for their turn is told to come back, ms. */
 const LONGEST_WAIT_MS = 15_000
@@ -41,5 +44,11 @@ export const forgetTries = (what: Tried): Promise<void> =>
     await holdTries(what)
     await keepTries(what, { n: 0, freeMs: 0 })
   })
+
+/** Whose PIN was tried wrong so often that it is locked. */
+export async function lockedPins(): Promise<number[]> {
+  const tries = [...(await readTries())].filter(([, n]) => n >= LOCKED_AT)
+  return tries.flatMap(([what]) => Number(/^pin (\d+)$/.exec(what)?.[1]) || [])
+}
 
 const until = (ms: number) => new Promise<void>((done) => setTimeout(done, Math.max(0, ms - Date.now())))

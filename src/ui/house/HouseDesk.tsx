@@ -53,7 +53,7 @@ const LIMITS = [
 
 /** How this house works: what it is, when it is open, its schools with every side's reason, limits, cautions, people, places. */
 export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) {
-  const { rules, cautions, staff, stations, dryer, facts, opening, van, version, left } = view
+  const { rules, cautions, staff, stations, dryer, locked, facts, opening, van, version, left } = view
   const keep = useKeep()
   const { who, may } = useWhoHere()
   const { send } = keep
@@ -119,7 +119,7 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
               })
             }
             onLeave={(id, isLeft) => send(acts.leaveHouse, { id, left: isLeft })}
-            ways={acts}
+            ways={{ ...acts, locked }}
           />
           {may('house') && (
             <>

@@ -6,8 +6,8 @@ import { BLOWER_DBA, allowedMin, noiseDose } from '@/core/care'
 import { ROLES, SKILLS, USUAL_HOURS, WEEKDAYS, type Hours, type Role, type Work } from '@/core/people'
 import { showDay } from '@/core/units'
 import { May } from '../who/WhoHere'
-import type { HouseActs, PersonHere } from './acts'
-import { PersonWays } from './PersonWays'
+import type { PersonHere } from './acts'
+import { PersonWays, type Ways } from './PersonWays'
 import { HoursRow, WeekHours } from './WeekHours'
 import styles from './house.module.css'
 
@@ -18,7 +18,7 @@ interface PeopleProps {
   onChange: (person: PersonHere, change: PersonChanged) => void
   onLeave: (id: number, left: boolean) => void
   /** How people come to a PIN and a passphrase; left out while the house is set up. */
-  ways?: Pick<HouseActs, 'makeCode' | 'unlockPin'>
+  ways?: Ways
 }
 
 interface PersonChanged {
@@ -40,7 +40,8 @@ export function People({ staff: everybody, dryer, onAdd, onChange, onLeave, ways
         <div key={person.id} className={styles.person}>
           <p>
             <b>{person.name}</b>, {person.role}
-            {person.owner && ', owner of the house'}{' '}
+            {person.owner && ', owner of the house'}
+            {ways?.locked.includes(person.id) && <b className="kv-late">, PIN locked</b>}{' '}
             <May right="people">
               <button
                 className="kv-word"

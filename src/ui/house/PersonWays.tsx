@@ -1,20 +1,26 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import type { Result } from '@/core/result'
 import { CodeShown } from '../who/CodeShown'
 import type { HouseActs, PersonHere } from './acts'
 import styles from './house.module.css'
 
+/** What the owner can do about how people sign in, and whose PIN is locked. */
+export type Ways = Pick<HouseActs, 'makeCode' | 'unlockPin'> & { locked: readonly number[] }
+
 interface PersonWaysProps {
   person: PersonHere
-  ways: Pick<HouseActs, 'makeCode' | 'unlockPin'>
+  ways: Ways
   onOwner: (owner: boolean) => void
 }
 
 /** How somebody comes to the table, and whether the house is theirs. */
 export function PersonWays({ person, ways, onOwner }: PersonWaysProps) {
+  const router = useRouter()
   const { id, name, owner, hasPin, hasPassphrase } = person
+  const isLocked = ways.locked.includes(id)
   const [code, setCode] = useState<{ code: string; minutes: number } | null>(null)
   const [said, setSaid] = useState('')
   const [busy, start] = useTransition()
@@ -28,6 +34,11 @@ export function PersonWays({ person, ways, onOwner }: PersonWaysProps) {
   return (
     <div role="group" aria-label={`How ${name} signs in`}>
       <p className="kv-small">{has ? `${name} has ${has}.` : `${name} has no PIN and no passphrase yet.`}</p>
+      {isLocked && (
+        <p className="kv-late">
+          The PIN was tried wrong ten times, and is locked. Was it {name}? Ask before you open it.
+        </p>
+      )}
       <p className={styles.ways}>
         <button
           type="button"
@@ -37,7 +48,7 @@ export function PersonWays({ person, ways, onOwner }: PersonWaysProps) {
         >
           Give {name} a code
         </button>
-        {hasPin && (
+        {isLocked && (
           <button
             type="button"
             className="kv-word"
@@ -45,11 +56,14 @@ export function PersonWays({ person, ways, onOwner }: PersonWaysProps) {
             onClick={() =>
               send(
                 () => ways.unlockPin({ id }),
-                () => setSaid(`${name}’s PIN can be tried again.`),
+                () => {
+                  setSaid(`${name}’s PIN can be tried again.`)
+                  router.refresh()
+                },
               )
             }
           >
-            Open a locked PIN
+            Open the locked PIN
           </button>
         )}
         <button type="button" className="kv-word" onClick={() => onOwner(!owner)}>

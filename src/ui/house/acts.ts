@@ -45,6 +45,8 @@ export interface HouseView {
   staff: readonly PersonHere[]
   stations: readonly StationHere[]
   dryer: readonly { name: string; minutes: number }[]
+  /** Whose PIN was tried wrong so often that it is locked. */
+  locked: readonly number[]
   /** Steps of the set-up that nobody has gone through yet. */
   left: readonly SetUpStep[]
 }
