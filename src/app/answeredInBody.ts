@@ -2,7 +2,6 @@ import type { z } from 'zod'
 import type { Right } from '@/core/rights'
 import type { OpenHouse } from '@/service/house/openHouse'
 import { unlessAway } from '@/service/house/away'
-import type { Person } from '@/service/who/whoAsks'
 import { letInTo } from './letInTo'
 import { sentBody } from './sentBody'
 
@@ -11,13 +10,12 @@ export async function answeredInBody<Schema extends z.ZodType>(
   request: Request,
   right: Right,
   schema: Schema,
-  verb: (asked: z.infer<Schema>, house: OpenHouse, who: Person) => Promise<unknown>,
+  verb: (asked: z.infer<Schema>, house: OpenHouse) => unknown,
 ): Promise<Response> {
   const admission = await letInTo(request, right)
   if ('refused' in admission) return admission.refused
   const body = await sentBody(request, schema)
   if ('refused' in body) return body.refused
-  const { house, who } = admission
-  const answer = await unlessAway(async () => ({ ok: true, value: await verb(body.asked, house, who) }))
+  const answer = await unlessAway(async () => ({ ok: true, value: await verb(body.asked, admission.house) }))
   return Response.json(answer, { status: answer.ok ? 200 : 503, headers: { 'Cache-Control': 'no-store' } })
 }

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next'
-import { mayDo } from '@/core/rights'
 import { dayView } from '@/service/day/dayView'
 import { DayDesk } from '@/ui/day/DayDesk'
 import { dayRow } from '@/ui/day/dayRow'
 import { Frame } from '@/ui/frame/Frame'
 import { Refresh } from '@/ui/frame/Refresh'
+import { wayFor } from '../addresses'
 import { theHouse } from '../theHouse'
 
 export const dynamic = 'force-dynamic'
@@ -13,10 +13,9 @@ export const metadata: Metadata = { title: 'Day' }
 export default async function DayPage({ searchParams }: { searchParams: Promise<{ day?: string | string[] }> }) {
   const house = await theHouse()
   const { entries, ...view } = await dayView(house, (await searchParams).day)
-  const mayBench = mayDo(house.who, 'bench')
   const rows = entries
     .map((entry) => dayRow(entry, house.nameOf(entry.booking.staffId), house.time, house.nowMs))
-    .map((row) => (mayBench || !row.href.endsWith('/bench') ? row : { ...row, href: `/dogs/${row.dogId}` }))
+    .map((row) => ({ ...row, href: wayFor(house.who, row.href, row.dogId) }))
   return (
     <Frame here="Day" house={house}>
       <Refresh everySeconds={30} />

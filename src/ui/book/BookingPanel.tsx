@@ -7,7 +7,7 @@ import type { Result } from '@/core/result'
 import { showDay } from '@/core/units'
 import { askHouse } from '../device/askHouse'
 import { WhenFields } from '../booking/WhenFields'
-import { useWhoHere } from '../who/WhoHere'
+import { May, useWhoHere } from '../who/WhoHere'
 import { CallOff } from './CallOff'
 import type { Gap } from './DayRow'
 import { canMove } from './SlotTape'
@@ -105,10 +105,12 @@ function WaysOn({ line: { dog, dogId, bookingId, visitId, householdId, life } }:
       <Link href={`/dogs/${dogId}`}>File of {dog}</Link>
       {visitId === null ? (
         <Link href={`/bookings/${bookingId}/plan`}>Plan</Link>
+      ) : life === 'done' ? (
+        <Link href={`/visits/${visitId}/wrap-up`}>Wrap-up</Link>
       ) : (
-        <Link href={`/visits/${visitId}/${life === 'done' ? 'wrap-up' : 'bench'}`}>
-          {life === 'done' ? 'Wrap-up' : 'Bench'}
-        </Link>
+        <May right="bench">
+          <Link href={`/visits/${visitId}/bench`}>Bench</Link>
+        </May>
       )}
       <Link href={`/households/${householdId}`}>Household</Link>
     </p>

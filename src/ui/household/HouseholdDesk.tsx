@@ -10,7 +10,7 @@ import { People, type PersonLine } from './People'
 import { Together } from './Together'
 import type { HouseholdActs, HouseholdView } from './view'
 import styles from './household.module.css'
-import { May } from '../who/WhoHere'
+import { May, useWhoHere } from '../who/WhoHere'
 
 type Shown = Pick<HouseholdView, 'name' | 'place' | 'notes'> & { people: PersonLine[] }
 
@@ -29,6 +29,7 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
   const now = { ...shownOf(view), ...edits }
   const [faults, setFaults] = useState<readonly Problem[]>([])
   const [busy, start] = useTransition()
+  const { may } = useWhoHere()
   const changed = Object.keys(edits).length > 0
   const set = (change: Partial<Shown>) => setEdits({ ...edits, ...change })
   const keep = () =>
@@ -71,7 +72,7 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
         </p>
       )}
       <div className={styles.columns}>
-        <section aria-label="People and address" className={styles.side}>
+        <fieldset aria-label="People and address" className={styles.side} disabled={!may('files')}>
           <People people={now.people} faultOf={faultOf} onChange={(people) => set({ people })} />
           <h2>The household</h2>
           <TextField label="Its name" value={now.name} fault={faultOf('name')} onChange={(name) => set({ name })} />
@@ -92,7 +93,7 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
               onChange={(event) => set({ notes: event.target.value })}
             />
           </div>
-        </section>
+        </fieldset>
         <section aria-label="Dogs">
           <Dogs view={view} />
           <May right="files">

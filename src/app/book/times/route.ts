@@ -3,5 +3,4 @@ import { TimesAsked } from '@/service/booking/bookVisit'
 import { answeredInBody } from '../../answeredInBody'
 
 /** The times that fit a dog. */
-export const POST = (request: Request): Promise<Response> =>
-  answeredInBody(request, 'see', TimesAsked, async (asked, house) => timesFor(asked, house))
+export const POST = (request: Request): Promise<Response> => answeredInBody(request, 'see', TimesAsked, timesFor)

@@ -2,5 +2,4 @@ import { TryAsked, tryTime } from '@/service/book/tryTime'
 import { answeredInBody } from '../../answeredInBody'
 
 /** What a booking would be at another time, with somebody else: asked while it is carried. */
-export const POST = (request: Request): Promise<Response> =>
-  answeredInBody(request, 'book', TryAsked, async (asked, house) => tryTime(asked, house))
+export const POST = (request: Request): Promise<Response> => answeredInBody(request, 'book', TryAsked, tryTime)

@@ -4,7 +4,7 @@ import { dogFileView, dogName } from '@/service/dog/dogFileView'
 import { DogFile } from '@/ui/dog/DogFile'
 import { Frame } from '@/ui/frame/Frame'
 import { bookTogether, startRepeat } from '../../book/actions'
-import { found, idOf } from '../../addresses'
+import { found, idOf, wayFor } from '../../addresses'
 import { theHouse } from '../../theHouse'
 
 export const dynamic = 'force-dynamic'
@@ -25,13 +25,14 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 
 export default async function DogPage({ params, searchParams }: Params) {
   const house = await theHouse()
-  const view = found(await dogFileView(idOf((await params).dogId), house))
+  const file = found(await dogFileView(idOf((await params).dogId), house))
+  const tapes = file.tapes.map((tape) => ({ ...tape, href: wayFor(house.who, tape.href, file.dog.id) }))
   const chosen = ChosenTime.safeParse(await searchParams).data
   const [day = '', clock = ''] = chosen?.book.split('T') ?? []
   const at = chosen ? { day, clock, staffId: chosen.with } : undefined
   return (
     <Frame here="Dogs" house={house}>
-      <DogFile view={view} at={at} book={{ together: bookTogether, repeat: startRepeat }} />
+      <DogFile view={{ ...file, tapes }} at={at} book={{ together: bookTogether, repeat: startRepeat }} />
     </Frame>
   )
 }

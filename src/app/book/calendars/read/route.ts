@@ -3,4 +3,4 @@ import { answeredInBody } from '../../../answeredInBody'
 
 /** What a calendar file would keep; nothing is kept. */
 export const POST = (request: Request): Promise<Response> =>
-  answeredInBody(request, 'book', CalendarText, async (asked, house) => previewCalendar(asked, house))
+  answeredInBody(request, 'book', CalendarText, previewCalendar)
