@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { mkdirSync } from 'node:fs'
+import { mkdirSync, rmSync } from 'node:fs'
 import type { OutgoingHttpHeaders } from 'node:http'
 import { join, resolve } from 'node:path'
 import { Key, type WebDriver } from 'selenium-webdriver'
@@ -10,7 +10,7 @@ import { freePort } from '../../scripts/lib/mariadb.mjs'
 import { actionsOf, askAt, pagesOf, routesOf } from './ask'
 import { Page, openBrowser } from './browser'
 import { openFor, startKovit, stopKovit, type Running } from './kovit'
-import { rmSync } from 'node:fs'
+import { ACTIONS, PAGES, ROUTES } from './wanted'
 
 const HOME = '.kovit-test/table'
 const NAME = 'kovit.example'
@@ -36,68 +36,6 @@ openFor(
   [820, 1180],
   { env: { KOVIT_SHARE_PORT: sharePort }, args: [`--share=${NAME}`] },
 )
-
-/** What each action wants of who sends it. A new action stands here too, or fails. */
-const ACTIONS: Record<string, Right | 'anybody'> = {
-  ...all('anybody', ['openBook', 'claimHouse', 'signIn', 'takeTable', 'chooseByCode', 'letIn']),
-  ...all('see', ['changeOwn', 'signOut']),
-  ...all('bench', ['startBench', 'wrapUp']),
-  ...all('wishes', ['keepWishes', 'keepRemark']),
-  ...all('measure', ['saveMeasures']),
-  ...all('cards', ['saveVersion', 'savePattern', 'retirePattern', 'ownerSaid']),
-  ...all('files', [
-    ...['takeIn', 'whoCalls', 'saveFile', 'goBack', 'sayDogComes', 'saveHousehold'],
-    ...['moveDog', 'movePreview', 'joinHouseholds', 'joinPreview', 'partHouseholds'],
-  ]),
-  ...all('book', [
-    ...['moveBooking', 'callOff', 'putBack', 'setStanding', 'bookTogether', 'startRepeat', 'endRepeat'],
-    ...['putOnList', 'takeOffList', 'markSaid', 'takeBackSaid', 'keepCalendar', 'freeOwnTime'],
-  ]),
-  ...all('kit', ['addToKit', 'changeKit', 'takeCommonKit']),
-  ...all('caution', ['addCaution', 'retireCaution']),
-  ...all('house', ['passStep', 'saveRule', 'saveHouse', 'newStation', 'takeOutStation', 'saveWords']),
-  ...all('people', ['addPerson', 'changePerson', 'leaveHouse', 'unlockPin']),
-  ...all('devices', ['makeCode', 'letThisIn', 'turnOff']),
-  ...all('out', ['changeFeed']),
-}
-
-/** The same of each route; `bench*` is asked once there is something to take in, and says so by itself. */
-const ROUTES: Record<string, Right | 'anybody'> = {
-  'GET /health': 'anybody',
-  'GET /service-worker.js': 'anybody',
-  'GET /house-certificate': 'anybody',
-  'GET /calendar/[secret]': 'anybody',
-  'GET /who/table': 'anybody',
-  'POST /who/here': 'see',
-  'GET /offline-pages': 'see',
-  'GET /visits/[visitId]/news': 'see',
-  'POST /visits/[visitId]/events': 'see',
-  'GET /visits/[visitId]/photos/[photoId]': 'see',
-  'PUT /visits/[visitId]/photos/[photoId]': 'bench',
-  'POST /bookings/[bookingId]/begin': 'bench',
-  'POST /book/story': 'see',
-  'POST /book/times': 'see',
-  'POST /book/try': 'book',
-  'POST /book/calendars/read': 'book',
-  'POST /dogs/list': 'see',
-  'POST /find': 'see',
-}
-
-/** Pages that are not for everybody who is signed in. */
-const PAGES: Record<string, Right> = {
-  '/visits/[visitId]/bench': 'bench',
-  '/bookings/[bookingId]/bench': 'bench',
-  '/dogs/new': 'files',
-  '/dogs/[dogId]/change': 'files',
-  '/dogs/[dogId]/measures': 'measure',
-  '/rules/devices': 'devices',
-  '/rules/trail': 'trail',
-  '/set-up': 'house',
-}
-
-function all(right: Right | 'anybody', names: readonly string[]): Record<string, Right | 'anybody'> {
-  return Object.fromEntries(names.map((name) => [name, right]))
-}
 
 interface Person {
   name: string
