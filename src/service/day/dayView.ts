@@ -2,6 +2,7 @@ import { isHere } from '@/core/household'
 import { Day } from '@/core/units'
 import { readFirstCalled } from '@/data/households'
 import type { OpenHouse } from '../house/openHouse'
+import { comesNext } from './comesNext'
 import { dayEntries, type DayEntry } from './dayEntry'
 
 /** The day board: the day that was asked for, or today, its dogs, and the messages that wait to be sent by hand. */
@@ -19,6 +20,7 @@ export async function dayView(house: OpenHouse, asked: unknown) {
     entries,
     counts: { home, inHouse, toCome: entries.length - home - inHouse },
     messages: await outbox(entries, house),
+    next: day === today ? await comesNext(entries, house) : [],
   }
 }
 

@@ -1,19 +1,34 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useMemo, useState } from 'react'
+import { useCallback, useMemo, useState } from 'react'
 import { houseClock } from '@/core/clock'
-import { foldVisit, lastLive, nextStep, standing, underWay, zonesDone, type Step, type Visit } from '@/core/visit'
+import {
+  foldVisit,
+  forecast,
+  lastLive,
+  nextStep,
+  standing,
+  underWay,
+  zonesDone,
+  type Step,
+  type Visit,
+} from '@/core/visit'
 import type { ConsentId } from '@/core/care'
 import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
 import { visitOf } from '../device/store'
 import { useInTheMiddle } from '../device/newVersion'
-import { AtHand } from './AtHand'
+import { KeySheet } from '../keys/KeySheet'
+import { useTellKeys, type PageKey } from '../keys/pageKeys'
+import { usePhone } from '../screen/usePhone'
+import { WhoChip } from '../who/WhoChip'
 import { BenchActs } from './BenchActs'
 import { BenchMap } from './BenchMap'
 import { BenchPanel, type Panel } from './BenchPanel'
 import { BenchTop } from './BenchTop'
+import { CatchUpRow } from './CatchUpRow'
+import { Faces, type Face } from './Faces'
 import { KeptAside } from './KeptAside'
 import { MindHere } from './MindHere'
 import { OtherBenches } from './OtherBenches'
@@ -21,7 +36,7 @@ import type { BenchView } from './props'
 import { RefusedPhotos } from './RefusedPhotos'
 import { SlotAsk } from './SlotAsk'
 import { SlotNow } from './SlotNow'
-import { StageNow } from './StageNow'
+import { StageNow, StepsNow } from './StageNow'
 import { useKeys } from './useKeys'
 import { useNow } from './useNow'
 import { useOtherBenches } from './useOtherBenches'
@@ -40,12 +55,18 @@ export function Bench({ view: begun }: { view: BenchView }) {
   const visitId = visitOf(bench)
   const nowMs = useNow(begun.nowMs)
   const [panel, setPanel] = useState<Panel | null>(null)
+  const [face, setFace] = useState<Face>('map')
+  const [counts, setCounts] = useState({ mind: 0, steps: 0 })
+  const countMind = useCallback((mind: number) => setCounts((was) => ({ ...was, mind })), [])
+  const countSteps = useCallback((steps: number) => setCounts((was) => ({ ...was, steps })), [])
   const visit = useMemo(() => foldVisit(log), [log])
   const now = useMemo(() => standing(plannedCase, begun.plan, visit), [plannedCase, begun.plan, visit])
   const { plan } = now
   const others = useOtherBenches(begun.others, nowMs)
   const slotStartMs = slotFrom(begun, visit, nowMs)
   const props = { ...begun, slotStartMs, visitId, benchKey: bench, plan, plannedCase: now.case }
+  const slotEndMs = slotStartMs + begun.slotMin * 60_000
+  const ahead = forecast(plan.stages, visit, slotEndMs, nowMs, now.case.pace ?? null)
   const record = underWay(visit)
   const stage = plan.stages.find(({ id }) => id === record?.stage) ?? null
   const step = nextStep(plan.stages, visit)
@@ -67,34 +88,40 @@ export function Bench({ view: begun }: { view: BenchView }) {
   }
   const toOther = Object.fromEntries(others.map(({ href }, at) => [String(at + 1), () => router.push(href)]))
   useKeys({ ' ': act, p: pause, n: note, f: find, z: undo, m: mend, ...toOther }, panel === null)
+  const phone = usePhone()
+  useTellKeys(KEYS)
   useInTheMiddle(visit.startMs !== null && visit.finishedMs === null)
   return (
-    <main className={styles.bench} data-stage={stage?.id ?? 'none'}>
-      <BenchTop {...props} visit={visit} stage={stage} kept={kept} nowMs={nowMs} onMend={mend} />
-      <OtherBenches dogs={others} nowMs={nowMs} />
-      <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
-      <KeptAside aside={kept.aside} closed={kept.closed} add={add} letGo={kept.letGo} />
-      <SlotAsk
-        dog={dog.name}
-        bookedMs={begun.slotStartMs}
-        visit={visit}
-        nowMs={nowMs}
-        timeZone={begun.timeZone}
-        add={add}
-      />
-      <SlotNow {...props} visit={visit} nowMs={nowMs} add={add} />
-      <StageNow {...props} others={others} visit={visit} stage={stage} nowMs={nowMs} add={add} onNote={note} />
-      <div>
-        <BenchMap
-          {...props}
-          stageZones={stage?.zones ?? []}
-          done={zonesDone(plan.stages, visit)}
-          zone={panel?.open === 'zone' ? panel.zone : null}
-          found={lookingOver ? { findings: openFindings([...props.past, ...visit.findings]), mats: visit.mats } : null}
-          onZone={(zone) => setPanel(zone && { open: lookingOver ? 'place' : 'zone', zone })}
+    <main className={styles.bench} data-stage={stage?.id ?? 'none'} data-face={face}>
+      <BenchTop {...props} visit={visit} stage={stage} kept={kept} nowMs={nowMs}>
+        <OtherBenches dogs={others.filter(({ wait }) => wait === null)} all={others} />
+        <WhoChip />
+        <button className={styles.mend} onClick={mend}>
+          Mend
+        </button>
+      </BenchTop>
+      <div className={styles.notices}>
+        <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
+        <KeptAside aside={kept.aside} closed={kept.closed} add={add} letGo={kept.letGo} />
+        <SlotAsk
+          dog={dog.name}
+          bookedMs={begun.slotStartMs}
+          visit={visit}
+          nowMs={nowMs}
+          timeZone={begun.timeZone}
+          add={add}
         />
-        <AtHand asked={props.asked} visit={visit} />
       </div>
+      <StageNow {...props} others={others} visit={visit} stage={stage} nowMs={nowMs} />
+      <Faces face={face} counts={counts} onFace={setFace} />
+      <BenchMap
+        {...props}
+        stageZones={stage?.zones ?? []}
+        done={zonesDone(plan.stages, visit)}
+        zone={panel?.open === 'zone' ? panel.zone : null}
+        found={lookingOver ? { findings: openFindings([...props.past, ...visit.findings]), mats: visit.mats } : null}
+        onZone={(zone) => setPanel(zone && { open: lookingOver ? 'place' : 'zone', zone })}
+      />
       <MindHere
         {...props}
         begun={begun.plan}
@@ -103,12 +130,18 @@ export function Bench({ view: begun }: { view: BenchView }) {
         kept={kept}
         log={log}
         nowMs={nowMs}
+        ahead={ahead}
+        slotEndMs={slotEndMs}
         sending={waiting > 0 || visitId === null}
         add={add}
         unsigned={unsigned}
         onConsent={(consent) => setPanel({ open: 'consent', consent })}
         onFinding={(from) => setPanel({ open: 'finding', from })}
+        onCount={countMind}
       />
+      <StepsNow {...props} visit={visit} stage={stage} nowMs={nowMs} add={add} onNote={note} onCount={countSteps} />
+      {phone === false && <CatchUpRow {...props} visit={visit} ahead={ahead} slotEndMs={slotEndMs} add={add} />}
+      <SlotNow {...props} visit={visit} nowMs={nowMs} ahead={ahead} slotEndMs={slotEndMs} />
       {panel && (
         <BenchPanel
           {...props}
@@ -124,12 +157,24 @@ export function Bench({ view: begun }: { view: BenchView }) {
         />
       )}
       <BenchActs {...{ visit, step, undoable, holdUp, undo, note, find, pause, act }} />
+      <KeySheet />
       <p className="kv-hidden" aria-live="polite">
         {dog.name}, {stage?.id ?? ''}
       </p>
     </main>
   )
 }
+
+/** Single keys of the bench, for the list that `?` opens. */
+const KEYS: readonly PageKey[] = [
+  ['Space', 'the main action: this stage is done, the next one starts'],
+  ['P', 'pause, or go on'],
+  ['N', 'a note'],
+  ['F', 'a finding'],
+  ['Z', 'undo the last tap'],
+  ['M', 'mend a stage'],
+  ['1 to 9', 'to another dog on the bench'],
+]
 
 /** What the main action waits for; null when it may go. */
 function whyNotYet(step: Step, unsigned: readonly ConsentId[], waiting: number): string | null {

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { BathAim } from '@/core/bath'
 import type { Plan } from '@/core/plan'
 import { stageLabel, type StageId } from '@/core/stages'
@@ -5,7 +6,6 @@ import { zoneLabel } from '@/core/zones'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
-const MOST = 6
 const ORDER = { must: 0, should: 1, info: 2 }
 
 interface CautionsProps {
@@ -18,65 +18,76 @@ interface CautionsProps {
   add: (happening: Happening) => void
 }
 
-/** One line each where the hand is, musts first; a must that was seen today shrinks to its first clause. */
-export function BenchCautions({ plan, stage, seen, own, aims, add }: CautionsProps) {
+/** Cautions of this stage, one line each: the musts, and the rest; a must that was seen today shrinks to its first clause. */
+export function benchCautions({ plan, stage, seen, own, aims, add }: CautionsProps): {
+  musts: ReactNode[]
+  rest: ReactNode[]
+} {
   const here = plan.cautions.filter((each) => each.stage === stage).sort((a, b) => rank(a, seen) - rank(b, seen))
   const unseen = here.filter(({ id, level }) => level === 'must' && !seen.includes(id))
   const mix = plan.bath.mixes.find((each) => each.stage === stage)
   const growing = stage === 'head' || stage === 'flat-work' ? plan.growing : []
-  return (
-    <>
-      {here.slice(0, Math.max(MOST, unseen.length)).map(({ id, level, why }) => {
-        const [first, rest] = splitWhy(why)
-        return (
-          <p key={id} className={styles.caution} data-level={level}>
-            <b>{first}</b>
-            {seen.includes(id) ? '' : rest}
-          </p>
-        )
-      })}
-      {unseen.length > 0 && stage !== null && (
-        <button
-          className={styles.seen}
-          onClick={() => add({ kind: 'cautions-seen', stage, cautions: unseen.map(({ id }) => id) })}
-        >
-          Seen
-        </button>
-      )}
-      {own
+  const line = ({ id, why }: Plan['cautions'][number], level: string) => {
+    const [first, rest] = splitWhy(why)
+    return (
+      <p key={id} className={styles.caution} data-level={level}>
+        <b>{first}</b>
+        {seen.includes(id) ? '' : rest}
+      </p>
+    )
+  }
+  const seenMusts = here.filter(({ level }) => level === 'must').filter((each) => !unseen.includes(each))
+  const musts: ReactNode[] = unseen.map((each) => line(each, 'must'))
+  if (unseen.length > 0 && stage !== null)
+    musts.push(
+      <button
+        key="seen"
+        className={styles.seen}
+        onClick={() => add({ kind: 'cautions-seen', stage, cautions: unseen.map(({ id }) => id) })}
+      >
+        Seen
+      </button>,
+    )
+  return {
+    musts: [...musts, ...seenMusts.map((each) => line(each, 'must'))],
+    rest: [
+      ...here.filter(({ level }) => level !== 'must').map((each) => line(each, each.level)),
+      ...own
         .filter((each) => each.stage === stage)
         .map(({ id, words }) => (
-          <p key={`own${id}`} className={styles.caution} data-level="should">
-            <b>House:</b> {words}
-          </p>
-        ))}
-      {growing.map(({ zone, presentMm }) => (
+          <Line key={`own${id}`} level="should" first="House:">
+            {words}
+          </Line>
+        )),
+      ...growing.map(({ zone, presentMm }) => (
         <p key={zone} className={styles.caution} data-level="should">
           <b>{zoneLabel(zone)}: leave</b>, {presentMm} mm, growing
         </p>
-      ))}
-      {mix && (
-        <p className={styles.caution} data-level="info">
-          <b>
-            1:{mix.ratio}, {mix.productMl} ml
-          </b>{' '}
+      )),
+      mix && (
+        <Line key="mix" level="info" first={`1:${mix.ratio}, ${mix.productMl} ml`}>
           in {mix.waterMl} ml water
-        </p>
-      )}
-      {(stage === 'wash' || stage === 'condition') &&
-        aims.map(({ id, words }) => (
-          <p key={id} className={styles.caution} data-level="info">
-            <b>Product:</b> {words}
-          </p>
-        ))}
-      {stage === null && (
-        <p className={styles.caution} data-level="info">
+        </Line>
+      ),
+      ...(stage === 'wash' || stage === 'condition' ? aims : []).map(({ id, words }) => (
+        <Line key={id} level="info" first="Product:">
+          {words}
+        </Line>
+      )),
+      stage === null && (
+        <p key="first" className={styles.caution} data-level="info">
           First stage: {stageLabel(plan.stages[0]?.id ?? 'arrive')}.
         </p>
-      )}
-    </>
-  )
+      ),
+    ],
+  }
 }
+
+const Line = ({ level, first, children }: { level: string; first: string; children: ReactNode }) => (
+  <p className={styles.caution} data-level={level}>
+    <b>{first}</b> {children}
+  </p>
+)
 
 /** Musts not yet seen, then what this dog adds, then what was seen. */
 const rank = ({ id, level }: Plan['cautions'][number], seen: readonly string[]): number =>

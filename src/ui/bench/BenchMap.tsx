@@ -7,10 +7,10 @@ import { CoatMap, cardCallouts, focusOn } from '../coat-map'
 import { findingCallout, matCallout } from '../records/foundCallouts'
 import styles from './bench.module.css'
 import type { BenchView } from './props'
-import { useWidth } from './useWidth'
+import { useSize } from '../screen/useSize'
 
-/** Labels keep their size on any screen; the drawing takes what is left, down to this. */
-const NARROWEST_PX = 420
+/** The room of a tablet, until the screen says. */
+const FIRST_PX = { width: 440, height: 420 }
 
 interface MapProps extends Pick<BenchView, 'dog' | 'plan' | 'unit'> {
   stageZones: readonly ZoneId[]
@@ -31,34 +31,43 @@ export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, onZon
   const shown = [...new Set([...stageZones, ...growing])]
   const focus = focusOn(view, shown)
   const pinned = found === null ? [] : pins(found)
-  const { ref, width } = useWidth(520)
+  const callouts = pinned.length > 0 ? pinned : cardCallouts(plan.card, plan.growing, unit, shown)
+  const { ref, width, height } = useSize(FIRST_PX.width, FIRST_PX.height)
   return (
-    <div ref={ref}>
-      <CoatMap
-        label={`${dog.name}, zones of this stage`}
-        view={view}
-        coat={dog.coat}
-        lengthMm={lengthAt}
-        joinOf={cut.joinOf}
-        lit={new Set(shown)}
-        done={new Set(done)}
-        callouts={pinned.length > 0 ? pinned : cardCallouts(plan.card, plan.growing, unit, shown)}
-        {...(focus ? { focus } : {})}
-        width={Math.max(NARROWEST_PX, Math.round(width))}
-        height={360}
-        large
-        picked={new Set(zone === null ? [] : [zone])}
-        onPick={onZone}
-      />
+    <section className={styles.map} aria-label="The map">
+      <div ref={ref} className={styles.paper}>
+        <CoatMap
+          label={`${dog.name}, zones of this stage`}
+          view={view}
+          coat={dog.coat}
+          lengthMm={lengthAt}
+          joinOf={cut.joinOf}
+          lit={new Set(shown)}
+          done={new Set(done)}
+          callouts={callouts}
+          {...(focus ? { focus } : {})}
+          width={Math.round(width)}
+          height={Math.round(Math.max(height, roomFor(callouts.length, width)))}
+          large
+          picked={new Set(zone === null ? [] : [zone])}
+          onPick={onZone}
+        />
+      </div>
       <p className={styles.mapKey}>
         {pinned.length > 0 ? 'Pinned: what was found. ' : ''}
         {stageZones.length > 0 ? 'Full colour: this stage. ' : ''}
         {done.length > 0 ? 'Pale: done. ' : ''}White:{' '}
         {stageZones.length + done.length > 0 ? 'not yet' : 'nothing is cut yet'}.
       </p>
-    </div>
+    </section>
   )
 }
+
+/** The paper of a phone is narrower. */
+const PHONE_PX = 420
+
+/** A phone's panel scrolls where its labels need more height than it has. */
+const roomFor = (labels: number, width: number): number => (width < PHONE_PX ? 64 + 76 * Math.ceil(labels / 2) : 0)
 
 /** So many labels have room beside the dog. */
 const MOST_PINS = 8

@@ -5,6 +5,7 @@ import { CATCH_UP_FACTS, catchUps, chooseCatchUps, type CatchUp } from '@/core/c
 import { meansOf, slotPromise } from '@/core/plan'
 import { stagesToCome, stoppedBy, type Forecast, type Visit } from '@/core/visit'
 import { houseClock } from '@/core/clock'
+import { Sheet } from '../frame/Sheet'
 import type { BenchView } from './props'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
@@ -32,37 +33,45 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
   )
   const lacksMin = ahead.lacksMin(chance)
   const advised = chooseCatchUps(options, lacksMin)
-  const shown = all ? [...advised, ...options.filter((each) => !advised.includes(each))] : advised
   const wins = advised.reduce((sum, { savesMin }) => sum + savesMin, 0)
   const time = houseClock(timeZone)
   const told = visit.told.at(-1)
   const sentence = `${dog.name} will be ready at about ${time.clock(ahead.likelyMs)}, ${Math.max(1, Math.round((ahead.likelyMs - slotEndMs) / 60_000))} min later than planned.`
+  const [first] = advised.length > 0 ? advised : options
+  const take = ({ id }: CatchUp) => (setAll(false), add({ kind: 'caught-up', option: id }))
   return (
     <div className={styles.catchUp} role="group" aria-label="Catch up">
       <p>
-        <b>{Math.ceil(lacksMin)} min to win</b> for a slot that holds at {Math.round(chance * 100)} %
-        {ahead.dayFactor > TELLING ? `; today goes ${Math.round((ahead.dayFactor - 1) * 100)} % slower than usual` : ''}
-        .{' '}
+        <b>{Math.ceil(lacksMin)} min to win</b>{' '}
         {options.length === 0
-          ? 'Nothing is left to make simpler.'
+          ? 'and nothing is left to make simpler.'
           : wins < lacksMin
-            ? 'Even all of this does not win it.'
-            : ''}
-        {taken.length > 0 ? ` Taken: ${taken.join(', ')}.` : ''}
+            ? 'for a slot that holds. Even all of this does not win it.'
+            : `for a slot that holds at ${Math.round(chance * 100)} %.`}
       </p>
       <div className={styles.ways}>
-        {shown.map((option) => (
-          <Way key={option.id} option={option} onTake={() => add({ kind: 'caught-up', option: option.id })} />
-        ))}
-        {!all && options.length > advised.length && <button onClick={() => setAll(true)}>Other ways</button>}
+        {first && <Way option={first} onTake={() => take(first)} />}
+        {options.length > 1 && <button onClick={() => setAll(true)}>All {options.length} ways</button>}
         {ahead.likelyMs > slotEndMs && !told && (
           <button onClick={() => add({ kind: 'owner-told', words: sentence })}>Tell the owner</button>
         )}
+        {told && <span>Told at {time.clock(told.atMs)}: in the outbox of the day, nobody sends it but you.</span>}
       </div>
-      {told && (
-        <p>
-          For the owner, {time.clock(told.atMs)}: “{told.words}” In the outbox of the day: nobody sends it but you.
-        </p>
+      {all && (
+        <Sheet title="Ways to catch up" onClose={() => setAll(false)}>
+          <p>
+            {Math.ceil(lacksMin)} min to win for a slot that holds at {Math.round(chance * 100)} %.
+            {ahead.dayFactor > TELLING
+              ? ` Today goes ${Math.round((ahead.dayFactor - 1) * 100)} % slower than usual.`
+              : ''}
+            {taken.length > 0 ? ` Taken: ${taken.join(', ')}.` : ''}
+          </p>
+          <div className={styles.ways}>
+            {options.map((option) => (
+              <Way key={option.id} option={option} onTake={() => take(option)} />
+            ))}
+          </div>
+        </Sheet>
       )}
     </div>
   )

@@ -3,12 +3,15 @@ import type { Finding } from '@/core/health'
 import type { Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { stageLabel } from '@/core/stages'
-import { missedStages, type Visit, type VisitEvent } from '@/core/visit'
+import { missedStages, type Forecast, type Visit, type VisitEvent } from '@/core/visit'
 import type { BenchView } from './props'
 import { BehaviourRow } from './BehaviourRow'
-import { BenchCautions } from './BenchCautions'
+import { benchCautions } from './BenchCautions'
+import { CatchUpRow } from './CatchUpRow'
+import { Fold } from './Fold'
 import { Measured } from './Measured'
 import { PastFindings, StopNotice } from './PastFindings'
+import { usePhone } from '../screen/usePhone'
 import { WeighRow } from './WeighRow'
 import { LeftRunning } from './LeftRunning'
 import type { Happening, VisitLog } from './useVisitLog'
@@ -26,15 +29,33 @@ interface MindProps extends BenchView {
   unsigned: readonly ConsentId[]
   onConsent: (consent: ConsentId) => void
   onFinding: (finding: Finding) => void
+  onCount: (count: number) => void
+  ahead: Forecast
+  slotEndMs: number
 }
 
-/** What stops the hand, consents, questions from earlier visits, cautions of this stage, how the dog takes it, and stages that were passed over. */
+/** What stops the hand, consents, musts, questions, what wins time, how the dog takes it, and what the owner asked: most pressing first. */
 export function MindHere(props: MindProps) {
   const { visitId, plan, visit, stage, kept, log, past, lastKg, timeZone, unsigned, add } = props
   const { refused } = kept
   const missed = missedStages(plan.stages, visit)
+  const phone = usePhone()
+  const cautions = benchCautions({
+    plan,
+    stage: stage?.id ?? null,
+    seen: visit.seen,
+    own: props.ownCautions,
+    aims: props.bathAims,
+    add,
+  })
+  const note = visit.notes.at(-1)
   return (
-    <section className={styles.mind} aria-label="Mind here">
+    <Fold title="Mind here" one="thing to mind" many="things to mind" onCount={props.onCount}>
+      {refused && (
+        <p role="alert" className="kv-notice kv-must kv-late">
+          {refused}
+        </p>
+      )}
       <StopNotice visitId={visitId} findings={visit.findings} sending={props.sending} />
       {unsigned.map((consent) => (
         <div key={consent} className={styles.missed}>
@@ -44,19 +65,22 @@ export function MindHere(props: MindProps) {
           </span>
         </div>
       ))}
+      <LeftRunning
+        planned={plan.stages}
+        visit={visit}
+        lastTapMs={log.at(-1)?.atMs ?? 0}
+        nowMs={props.nowMs}
+        timeZone={timeZone}
+        add={add}
+      />
+      {missed.length > 0 && <PassedOver missed={missed} add={add} />}
+      {cautions.musts}
       {stage?.id === 'arrive' && <WeighRow lastKg={lastKg} visit={visit} add={add} />}
-      <Measured visit={visit} begun={props.begun} plan={plan} unit={props.unit} />
       {stage?.id === 'look-over' && (
         <PastFindings past={past} visit={visit} timeZone={timeZone} add={add} onChanged={props.onFinding} />
       )}
-      <BenchCautions
-        plan={plan}
-        stage={stage?.id ?? null}
-        seen={visit.seen}
-        own={props.ownCautions}
-        aims={props.bathAims}
-        add={add}
-      />
+      {phone && <CatchUpRow {...props} />}
+      <Measured visit={visit} begun={props.begun} plan={plan} unit={props.unit} />
       {stage && (
         <BehaviourRow
           name={props.dog.name}
@@ -67,26 +91,16 @@ export function MindHere(props: MindProps) {
           add={add}
         />
       )}
-      <LeftRunning
-        planned={plan.stages}
-        visit={visit}
-        lastTapMs={log.at(-1)?.atMs ?? 0}
-        nowMs={props.nowMs}
-        timeZone={timeZone}
-        add={add}
-      />
-      {missed.length > 0 && (
-        <div className={styles.missed} role="alert">
-          <b>Passed over: {missed.map(({ id }) => stageLabel(id)).join(', ')}.</b>
-          {missed.slice(0, 2).map(({ id }) => (
-            <span key={id} className={styles.missedActs}>
-              <button onClick={() => add({ kind: 'stage-started', stage: id })}>Do {stageLabel(id)} now</button>
-              <button onClick={() => add({ kind: 'stage-skipped', stage: id, why: 'Left out on the bench.' })}>
-                Leave it out
-              </button>
-            </span>
-          ))}
-        </div>
+      {cautions.rest}
+      {note && (
+        <p>
+          <b>Noted:</b> {note.words}
+        </p>
+      )}
+      {props.asked && (
+        <p>
+          <b>Asked for:</b> {props.asked}
+        </p>
       )}
       {kept.unread > 0 && (
         <p className="kv-notice">
@@ -94,11 +108,21 @@ export function MindHere(props: MindProps) {
           lost: <a href={`/visits/${visitId}/log`}>it stands in the log</a>.
         </p>
       )}
-      {refused && (
-        <p role="alert" className="kv-notice kv-must kv-late">
-          {refused}
-        </p>
-      )}
-    </section>
+    </Fold>
   )
 }
+
+/** Stages that were passed over: done now, or left out. */
+const PassedOver = ({ missed, add }: { missed: readonly PlannedStage[]; add: (happening: Happening) => void }) => (
+  <div className={styles.missed} role="alert">
+    <b>Passed over: {missed.map(({ id }) => stageLabel(id)).join(', ')}.</b>
+    {missed.slice(0, 2).map(({ id }) => (
+      <span key={id} className={styles.missedActs}>
+        <button onClick={() => add({ kind: 'stage-started', stage: id })}>Do {stageLabel(id)} now</button>
+        <button onClick={() => add({ kind: 'stage-skipped', stage: id, why: 'Left out on the bench.' })}>
+          Leave it out
+        </button>
+      </span>
+    ))}
+  </div>
+)

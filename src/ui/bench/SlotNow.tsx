@@ -1,25 +1,23 @@
 import { visitSegments } from '@/core/strip'
-import { forecast, type Visit } from '@/core/visit'
+import type { Forecast, Visit } from '@/core/visit'
 import { Tape } from '../tape'
 import { houseClock } from '@/core/clock'
-import { CatchUpRow } from './CatchUpRow'
 import type { BenchView } from './props'
-import type { Happening } from './useVisitLog'
-import { useWidth } from './useWidth'
+import { useSize } from '../screen/useSize'
 import styles from './bench.module.css'
 
 const TAPE_PX = 1224
 const TAPE_EDGES = 40
+/** A phone's tape is lower. */
+const NARROW_PX = 560
 const toMin = (ms: number) => ms / 60_000
 
 /** The slot as a tape: what happened, what is under way, what is to come, and the finish it leads to. */
-export function SlotNow(props: BenchView & { visit: Visit; add: (happening: Happening) => void }) {
-  const { dog, plan, plannedCase, visit, nowMs, slotStartMs, slotMin, timeZone } = props
-  const { ref, width } = useWidth(TAPE_PX)
+export function SlotNow(props: BenchView & { visit: Visit; ahead: Forecast; slotEndMs: number }) {
+  const { dog, plan, visit, nowMs, slotStartMs, slotMin, slotEndMs, timeZone, ahead } = props
+  const { ref, width } = useSize(TAPE_PX)
   const time = houseClock(timeZone)
-  const slotEndMs = slotStartMs + slotMin * 60_000
   const open = visit.finishedMs === null
-  const ahead = forecast(plan.stages, visit, slotEndMs, nowMs, plannedCase.pace ?? null)
   const late = open && ahead.likelyMs > slotEndMs
   const segments = visitSegments(plan, visit, slotStartMs, nowMs)
   const extentMin = Math.max(slotMin, open ? toMin(ahead.lateMs - slotStartMs) : 0, segments.at(-1)?.toMin ?? 0)
@@ -40,17 +38,17 @@ export function SlotNow(props: BenchView & { visit: Visit; add: (happening: Happ
         </p>
         <p className={late ? styles.late : styles.done}>
           {words}
-          <span>, slot {time.clock(slotEndMs)}</span>
+          <span> slot {time.clock(slotEndMs)}</span>
         </p>
       </div>
-      <CatchUpRow {...props} ahead={ahead} slotEndMs={slotEndMs} />
       <div className={styles.tape} ref={ref}>
         <Tape
           label={`${dog.name}, as it goes`}
           slotMin={slotMin}
           segments={segments}
           pxPerMin={(width - TAPE_EDGES) / (extentMin + leadMin)}
-          height={70}
+          height={width < NARROW_PX ? 46 : 74}
+          textPx={18}
           extentMin={extentMin}
           leadMin={leadMin}
           forecast={open ? { p50: toMin(ahead.likelyMs - slotStartMs), p90: toMin(ahead.lateMs - slotStartMs) } : null}

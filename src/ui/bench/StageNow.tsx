@@ -4,6 +4,7 @@ import { stageLabel, stepsOf } from '@/core/stages'
 import { minutesOf, missedStages, runningWait, stagesToCome, underWay, type Visit } from '@/core/visit'
 import { showSpan } from '@/core/clock'
 import { Facial } from './Facial'
+import { Fold } from './Fold'
 import { FreeHands } from './FreeHands'
 import type { BenchView } from './props'
 import type { OtherDog } from './useOtherBenches'
@@ -15,12 +16,16 @@ interface StageProps extends Omit<BenchView, 'others'> {
   others: readonly OtherDog[]
   visit: Visit
   stage: PlannedStage | null
+}
+
+interface StepsProps extends Omit<StageProps, 'others'> {
   add: (happening: Happening) => void
   onNote: () => void
+  onCount: (count: number) => void
 }
 
 /** This stage and its clock against plan, what comes next, and every wait that runs. */
-export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, add, onNote }: StageProps) {
+export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps) {
   const record = underWay(visit)
   const wait = runningWait(plan.stages, visit)
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
@@ -43,27 +48,16 @@ export function StageNow({ dog, plan, plannedCase, visit, stage, nowMs, others, 
         <p>
           Next <b>{stageLabel(next.id)}</b>
           {then && (
-            <>
+            <span className={styles.then}>
               , then <b>{stageLabel(then.id)}</b>
-            </>
+            </span>
           )}
         </p>
       )}
       {wait && <WaitClock name={dog.name} wait={wait} nowMs={nowMs} />}
-      {stage && <Facial name={dog.name} stage={stage.id} visit={visit} nowMs={nowMs} add={add} />}
-      {wait && stage && (
-        <FreeHands
-          waits={stage.id}
-          leftMin={stage.waitMin - spent.waitMin}
-          toCome={stagesToCome(plan.stages, visit)}
-          add={add}
-          onNote={onNote}
-        />
+      {others.map(({ name: other, wait: runs, href }, at) =>
+        runs ? <WaitClock key={href} name={other} wait={runs} href={href} digit={at + 1} nowMs={nowMs} /> : null,
       )}
-      {others.map(({ name: other, wait: runs, href }) =>
-        runs ? <WaitClock key={href} name={other} wait={runs} href={href} nowMs={nowMs} /> : null,
-      )}
-      {stage && <Steps of={stepsOf(stage.id, stepFacts(plannedCase, stage.id))} />}
     </section>
   )
 }
@@ -74,11 +68,28 @@ const Planned = ({ stage }: { stage: PlannedStage }) => (
   </>
 )
 
-const Steps = ({ of }: { of: readonly string[] }) =>
-  of.length === 0 ? null : (
-    <ol className={styles.steps} aria-label="Step by step">
-      {of.map((words) => (
-        <li key={words}>{words}</li>
+/** What hands can do meanwhile, and how this stage is done, step by step. */
+export function StepsNow({ dog, plan, plannedCase, visit, stage, nowMs, add, onNote, onCount }: StepsProps) {
+  const record = underWay(visit)
+  const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
+  if (stage === null) return null
+  return (
+    <Fold title="Step by step" one="step" many="steps" onCount={onCount}>
+      {runningWait(plan.stages, visit) && (
+        <FreeHands
+          waits={stage.id}
+          leftMin={stage.waitMin - spent.waitMin}
+          toCome={stagesToCome(plan.stages, visit)}
+          add={add}
+          onNote={onNote}
+        />
+      )}
+      <Facial name={dog.name} stage={stage.id} visit={visit} nowMs={nowMs} add={add} />
+      {stepsOf(stage.id, stepFacts(plannedCase, stage.id)).map((words, at) => (
+        <p key={words} className={styles.step}>
+          <b>{at + 1}</b> {words}
+        </p>
       ))}
-    </ol>
+    </Fold>
   )
+}

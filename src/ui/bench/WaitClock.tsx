@@ -14,10 +14,12 @@ interface ClockProps {
   wait: ShownWait
   nowMs: number
   href?: string
+  /** The key that leads there. */
+  digit?: number
 }
 
 /** A wait that keeps its place and size: teal in the last minute, filled when it is over. A dog in the cabinet is looked in on meanwhile. */
-export function WaitClock({ name, wait: { stage, fromMs, untilMs }, nowMs, href }: ClockProps) {
+export function WaitClock({ name, wait: { stage, fromMs, untilMs }, nowMs, href, digit }: ClockProps) {
   const leftMs = untilMs - nowMs
   const sinceMs = nowMs - fromMs
   const checks = stage === 'dry' && leftMs > 0
@@ -31,7 +33,7 @@ export function WaitClock({ name, wait: { stage, fromMs, untilMs }, nowMs, href 
   const inside = (
     <>
       <span>
-        <b>{name}</b> {whatRuns(stage)}
+        {digit && <kbd>{digit}</kbd>} <b>{name}</b> {whatRuns(stage)}
         {checks &&
           (checkIsDue ? <b>, look in now</b> : <>, look in within {showSpan(CHECK_MS - (sinceMs % CHECK_MS))}</>)}
       </span>

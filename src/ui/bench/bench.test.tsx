@@ -5,7 +5,7 @@ import type { Finding } from '@/core/health'
 import { Case, makePlan } from '@/core/plan'
 import { VisitEvent, foldVisit, zonesDone } from '@/core/visit'
 import { BehaviourRow, GRADES } from './BehaviourRow'
-import { BenchCautions } from './BenchCautions'
+import { benchCautions } from './BenchCautions'
 import { BenchMap } from './BenchMap'
 import { PastFindings, StopNotice } from './PastFindings'
 import { WaitClock } from './WaitClock'
@@ -36,8 +36,11 @@ const words = (html: string) =>
 const LUMP: Finding = { kind: 'lump', zone: 'side', side: 'left', sizeMm: 8, status: 'same', words: '' }
 
 describe('cautions on the bench', () => {
-  const at = (seen: string[], own: { id: number; stage: 'nails'; words: string }[] = []) =>
-    renderToStaticMarkup(<BenchCautions plan={plan} stage="nails" seen={seen} own={own} aims={[]} add={nothing} />)
+  const drawn = (props: Partial<Parameters<typeof benchCautions>[0]>) => {
+    const { musts, rest } = benchCautions({ plan, stage: 'nails', seen: [], own: [], aims: [], add: nothing, ...props })
+    return renderToStaticMarkup([...musts, ...rest])
+  }
+  const at = (seen: string[], own: { id: number; stage: 'nails'; words: string }[] = []) => drawn({ seen, own })
   it('stand in full until they are seen, then keep their first clause and ask no more', () => {
     expect(words(at([]))).toContain('Thin slices , stop short of the quick, styptic to hand.')
     expect(at([])).toContain('Seen')
@@ -48,25 +51,17 @@ describe('cautions on the bench', () => {
   it('of the house stand beside them, only at their stage', () => {
     const own = [{ id: 1, stage: 'nails' as const, words: 'The grinder pulls to the left.' }]
     expect(words(at([], own))).toContain('House: The grinder pulls to the left.')
-    const elsewhere = renderToStaticMarkup(
-      <BenchCautions plan={plan} stage="dry" seen={[]} own={own} aims={[]} add={nothing} />,
-    )
+    const elsewhere = drawn({ stage: 'dry', own })
     expect(elsewhere).not.toContain('grinder')
   })
   it('name the mix and the kind of product at the wash', () => {
     const aims = [{ id: 'volume' as const, words: 'Degreasing.' }]
-    const html = words(
-      renderToStaticMarkup(<BenchCautions plan={plan} stage="wash" seen={[]} own={[]} aims={aims} add={nothing} />),
-    )
+    const html = words(drawn({ stage: 'wash', aims }))
     expect(html).toMatch(/1: ?16, \d+ ml in \d+ ml water/)
     expect(html).toContain('Product: Degreasing.')
   })
   it('a zone that grows is left alone on the head', () =>
-    expect(
-      words(
-        renderToStaticMarkup(<BenchCautions plan={plan} stage="head" seen={[]} own={[]} aims={[]} add={nothing} />),
-      ),
-    ).toContain('Bridge: leave , 2 mm, growing'))
+    expect(words(drawn({ stage: 'head' }))).toContain('Bridge: leave , 2 mm, growing'))
 })
 
 describe('how the dog takes it', () => {

@@ -1,9 +1,9 @@
 import { useId } from 'react'
 import { COAT_FACTS } from '@/core/coat'
 import { withAir, type Box, type FigureView, type Guide, type Point, type ViewId } from '@/core/figure'
-import { groupOf, zoneLabel, type Side, type ZoneId } from '@/core/zones'
+import { groupOf, type Side, type ZoneId } from '@/core/zones'
 import { CalloutMark } from './CalloutMark'
-import { placeCallouts, type Callout } from './callouts'
+import { placeCallouts, spoken, type Callout } from './callouts'
 import { DogFigure } from './DogFigure'
 import type { CoatMapProps } from './map'
 import { Paper, Texture } from './Paper'
@@ -66,7 +66,7 @@ export function CoatMap(props: CoatMapProps) {
           key={`${callout.zone}${callout.side ?? ''}`}
           callout={callout}
           width={width}
-          large={large}
+          size={large ? (width < TIGHT_PX ? 'tight' : 'large') : 'desk'}
           picked={props.picked?.has(callout.zone) === true}
           {...(props.onPick ? { onPick: props.onPick } : {})}
         />
@@ -78,16 +78,21 @@ export function CoatMap(props: CoatMapProps) {
 /** Room round the figure for its callouts, px: beside it, and above and below together. */
 const ROOM = {
   large: { beside: 130, over: 70 },
+  tight: { beside: 84, over: 40 },
   desk: { beside: 118, over: 56 },
   plain: { beside: 24, over: 28 },
   bare: { beside: 1, over: 2 },
 }
 
+/** On paper narrower than this large words stand over the dog's corners. */
+const TIGHT_PX = 420
+
 /** Where the figure lies on its paper, and how large. */
 function layOut({ view, dotted, callouts, width, height, large, bare, ...props }: CoatMapProps) {
   const focus = props.focus ?? (view.close ? view.box : undefined)
   const box = focus ?? union(union(view.box, dotted?.box), props.room)
-  const { beside, over } = ROOM[callouts.length > 0 ? (large ? 'large' : 'desk') : bare ? 'bare' : 'plain']
+  const named = !large ? 'desk' : width < TIGHT_PX ? 'tight' : 'large'
+  const { beside, over } = ROOM[callouts.length > 0 ? named : bare ? 'bare' : 'plain']
   const scale = Math.min((width - 2 * beside) / (box.right - box.left), (height - over) / (box.bottom - box.top))
   const shift = {
     x: width / 2 - ((box.left + box.right) / 2) * scale,
@@ -175,8 +180,7 @@ const union = (a: Box, b: Box | undefined): Box =>
         bottom: Math.max(a.bottom, b.bottom),
       }
 
-const inWords = (callouts: readonly Callout[]): string =>
-  callouts.map(({ zone, name, figure, unit }) => `${name || zoneLabel(zone)} ${figure} ${unit}`).join(', ')
+const inWords = (callouts: readonly Callout[]): string => callouts.map(spoken).join('; ')
 
 /** The part of the figure that a set of zones is on: the head alone, or the whole dog. */
 export function focusOn(view: FigureView, zones: readonly ZoneId[]): Box | undefined {

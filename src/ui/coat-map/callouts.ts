@@ -13,6 +13,12 @@ export interface Callout {
   caution?: boolean
 }
 
+const UNITS: Record<string, string> = { mm: 'millimetres', in: 'inches' }
+
+/** A callout as it is read aloud, such as `Back, 9.5 millimetres, comb 2`. */
+export const spoken = ({ name, figure, unit, below }: Callout): string =>
+  [name, `${figure} ${UNITS[unit] ?? unit}`, below].filter(Boolean).join(', ')
+
 interface Dot {
   x: number
   y: number

@@ -1,8 +1,8 @@
 import Link from 'next/link'
-import { houseClock } from '@/core/clock'
 import { addDays, type Day } from '@/core/units'
 import { Saying } from '../frame/Saying'
-import { DayBoard } from './DayBoard'
+import { ComesNext, type NextLine } from './ComesNext'
+import { DayPicture } from './DayPicture'
 import { DayNotices } from './DayNotices'
 import type { DayRow } from './dayRow'
 import { Outbox, type Message } from './Outbox'
@@ -17,6 +17,7 @@ interface DayDeskProps {
     rows: DayRow[]
     counts: { home: number; inHouse: number; toCome: number }
     messages: Message[]
+    next: NextLine[]
     nowMs: number
     timeZone: string
   }
@@ -24,7 +25,7 @@ interface DayDeskProps {
 
 /** A day of the house: what calls, every dog on the day's clock, and the messages to send. */
 export function DayDesk({ view }: DayDeskProps) {
-  const { day, title, isToday, rows, counts, messages, nowMs, timeZone } = view
+  const { day, title, isToday, rows, counts, messages, next, nowMs, timeZone } = view
   return (
     <>
       <section className={styles.top}>
@@ -36,9 +37,17 @@ export function DayDesk({ view }: DayDeskProps) {
               : `${counts.home} home, ${counts.inHouse} in the house, ${counts.toCome} to come`}
           </p>
           <p className={styles.days}>
-            <Link href={`/?day=${addDays(day, -1)}`}>Day before</Link>
-            {!isToday && <Link href="/">Today</Link>}
-            <Link href={`/?day=${addDays(day, 1)}`}>Day after</Link>
+            <Link className="kv-link" href={`/?day=${addDays(day, -1)}`}>
+              Day before
+            </Link>
+            {!isToday && (
+              <Link className="kv-link" href="/">
+                Today
+              </Link>
+            )}
+            <Link className="kv-link" href={`/?day=${addDays(day, 1)}`}>
+              Day after
+            </Link>
           </p>
         </div>
         {isToday && <DayNotices rows={rows} />}
@@ -55,11 +64,10 @@ export function DayDesk({ view }: DayDeskProps) {
           Book from a dog’s file; the slot is proposed from the dog’s own plan.
         </Saying>
       ) : (
-        <>
-          <DayBoard rows={rows} time={houseClock(timeZone)} nowMs={isToday ? nowMs : null} />
-          <Outbox messages={messages} />
-        </>
+        <DayPicture rows={rows} timeZone={timeZone} nowMs={isToday ? nowMs : null} />
       )}
+      <ComesNext lines={next} />
+      <Outbox messages={messages} />
     </>
   )
 }

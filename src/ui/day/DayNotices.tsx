@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { opens, type DayRow } from './dayRow'
 import { WaitNotice } from './WaitNotice'
+import styles from './day.module.css'
 
 const MOST = 3
 
@@ -16,7 +17,7 @@ export function DayNotices({ rows }: { rows: readonly DayRow[] }) {
           {row.name} will run {row.below.replace(' min past the slot', '')} min past the slot
         </p>
         <p className="kv-quiet">Done {row.words}.</p>
-        <Link href={row.href} className="kv-strong">
+        <Link href={row.href} className="kv-link">
           {opens(row.href)}
         </Link>
       </div>
@@ -31,9 +32,5 @@ export function DayNotices({ rows }: { rows: readonly DayRow[] }) {
       </div>
     )),
   ]
-  return (
-    <div style={{ display: 'grid', gridTemplateColumns: `repeat(${MOST}, 1fr)`, gap: 24 }}>
-      {notices.slice(0, MOST)}
-    </div>
-  )
+  return <div className={styles.notices}>{notices.slice(0, MOST)}</div>
 }

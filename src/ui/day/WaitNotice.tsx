@@ -21,7 +21,7 @@ export function WaitNotice({ row }: { row: DayRow }) {
         {leftMs === null ? 'soon' : leftMs > 0 ? `in ${showSpan(leftMs)}` : 'now'}
       </p>
       <p className="kv-quiet">{row.groomer}’s hands are free until then.</p>
-      <Link href={row.href} className="kv-strong">
+      <Link href={row.href} className="kv-link">
         {opens(row.href)}
       </Link>
     </div>

@@ -4,20 +4,11 @@ import { DeviceLine } from '../device/DeviceLine'
 import { FindAnything } from '../find/FindAnything'
 import { WhoChip } from '../who/WhoChip'
 import { Clock } from './Clock'
+import { Places, type Place } from './Places'
 import styles from './frame.module.css'
 
-const PLACES = [
-  ['Day', '/'],
-  ['Book', '/book'],
-  ['Dogs', '/dogs'],
-  ['Patterns', '/patterns'],
-  ['Kit', '/kit'],
-  ['Insight', '/insight'],
-  ['House', '/rules'],
-] as const
-
 interface FrameProps {
-  here: (typeof PLACES)[number][0] | null
+  here: Place | null
   house: { key: string; name: string; timeZone: string; nowMs: number; demo: boolean }
   children: ReactNode
 }
@@ -30,15 +21,9 @@ export function Frame({ here, house, children }: FrameProps) {
         <div className={styles.bar}>
           <Link href="/" className={styles.brand}>
             <Mark />
-            Kovit
+            <span>Kovit</span>
           </Link>
-          <nav aria-label="Main" className={styles.nav}>
-            {PLACES.map(([label, href]) => (
-              <Link key={href} href={href} aria-current={here === label ? 'page' : undefined}>
-                {label}
-              </Link>
-            ))}
-          </nav>
+          <Places here={here} />
           <FindAnything />
           {house.demo && <b className="kv-caution">Demo</b>}
           <span className={styles.house}>{house.name}</span>

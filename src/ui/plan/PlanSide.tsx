@@ -1,6 +1,6 @@
+import { toolsToLayOut } from '@/core/card'
 import type { MinutesWhy, Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
-import { toolWords } from '@/core/lengths'
 import styles from './plan.module.css'
 
 /** What to mind at which stage, what to lay out, the bath, and whether it fits. */
@@ -17,7 +17,6 @@ export function PlanSide({
 }) {
   const { fit, bath } = plan
   const tight = fit.chance < promised
-  const tools = [...new Set(plan.card.filter(({ method }) => method !== 'leave').map((entry) => toolWords(entry)))]
   return (
     <section aria-label="What to mind" className={styles.side}>
       {plan.refer.map(({ kind, why }) => (
@@ -43,7 +42,7 @@ export function PlanSide({
       </div>
       <div>
         <h2>Lay out</h2>
-        <p>{tools.join(', ')}.</p>
+        <p>{toolsToLayOut(plan.card).join(', ')}.</p>
       </div>
       <div>
         <h2>Bath</h2>

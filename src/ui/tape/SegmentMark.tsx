@@ -12,6 +12,7 @@ interface SegmentProps {
   /** Pattern id of the brick hatch for work past the pin. */
   hatch: string
   terse: boolean | undefined
+  textPx: number
 }
 
 const FAMILY_LABELS: Record<Family, string> = {
@@ -22,7 +23,8 @@ const FAMILY_LABELS: Record<Family, string> = {
   clip: 'Clip',
   scissor: 'Scissor',
 }
-const LETTER_PX = 7.2
+/** A letter is so wide, to the size of its words. */
+const LETTER = 0.58
 /** From this height on minutes stand under the label. */
 const TALL = 45
 
@@ -35,7 +37,7 @@ interface Field {
 
 /** One stage on the tape: tint when planned, ink when done; a wait is an open section in which hands are free. */
 export function SegmentMark(props: SegmentProps) {
-  const { segment, x, top, height, slotMin, hatch, terse } = props
+  const { segment, x, top, height, slotMin, hatch, terse, textPx } = props
   const { stage, kind, state, fromMin, toMin } = segment
   const left = x(fromMin)
   const field: Field = { left, width: Math.max(0, x(toMin) - left), top, height }
@@ -60,11 +62,11 @@ export function SegmentMark(props: SegmentProps) {
       )}
       {toMin > slotMin && kind === 'hands' && <PastPin field={field} pinX={x(slotMin)} hatch={hatch} />}
       <Label {...props} field={field} label={label} inked={inked} />
-      {height > TALL && field.width > 14 && (
+      {height > TALL && field.width > textPx * 1.2 && (
         <text
           x={left + 5}
           y={top + height * (kind === 'wait' ? 0.46 : 0.82)}
-          fontSize={12}
+          fontSize={textPx}
           fill={inked && kind === 'hands' ? 'var(--kv-sheet)' : 'var(--kv-ink-2)'}
         >
           {Math.round(toMin - fromMin)}
@@ -113,18 +115,19 @@ function Label({
   inked,
   height,
   top,
+  textPx,
 }: SegmentProps & { field: Field; label: string; inked: boolean }) {
   const widthOf = (each: Segment | undefined) => (each ? x(each.toMin) - x(each.fromMin) : 0)
   const elsewhere = segment.rest
     ? widthOf(before?.state === 'now' ? before : undefined)
     : widthOf(next?.rest && segment.state === 'now' ? next : undefined)
-  const fits = field.width > label.length * LETTER_PX + 10
+  const fits = field.width > label.length * textPx * LETTER + 10
   if (segment.kind === 'wait' || !fits || elsewhere > field.width) return null
   return (
     <text
       x={field.left + (segment.rest ? 8 : 5)}
       y={top + height * (height > TALL ? 0.48 : 0.64)}
-      fontSize={height > TALL ? 12.5 : 12}
+      fontSize={textPx}
       fontWeight={650}
       fill={inked ? 'var(--kv-sheet)' : 'var(--kv-ink)'}
     >

@@ -25,9 +25,12 @@ export interface TapeProps {
   missed?: readonly number[]
   /** Names every stage by family only, for small tapes. */
   terse?: boolean
+  /** Size of its words and figures, px; they are left out where they do not fit. */
+  textPx?: number
 }
 
 const LEFT = 12
+const TEXT_PX = 12.5
 const ABOVE = 16
 
 /** The groom strip as a measuring tape: the slot is a length of tape, pinned at the promise; work is laid on it. */
@@ -46,6 +49,7 @@ export function Tape(props: TapeProps) {
     offsetMin,
     missed = [],
     terse,
+    textPx = TEXT_PX,
   } = props
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
   const x = (min: number) => LEFT + (min + leadMin) * pxPerMin
@@ -73,6 +77,7 @@ export function Tape(props: TapeProps) {
         height={height}
         offsetMin={offsetMin}
         figure={figure}
+        textPx={textPx}
       />
       {segments.map((segment, index) => (
         <SegmentMark
@@ -84,6 +89,7 @@ export function Tape(props: TapeProps) {
           slotMin={slotMin}
           hatch={`${id}late`}
           terse={terse}
+          textPx={textPx}
           before={segments[index - 1]}
           next={segments[index + 1]}
         />

@@ -1,4 +1,4 @@
-import { ticksOf } from './ticks'
+import { figuresEvery, ticksOf } from './ticks'
 
 /** The hatches of a forecast: teal up to the pin, brick beyond. */
 export function Hatches({ id }: { id: string }) {
@@ -57,25 +57,31 @@ interface TicksProps {
   height: number
   offsetMin: number | undefined
   figure: ((min: number) => string) | undefined
+  textPx: number
 }
 
 /** Ticks hang from the top edge in the upper quarter; figures at each quarter hour. */
-export function TapeTicks({ slotMin, pxPerMin, x, top, height, offsetMin = 0, figure }: TicksProps) {
+export function TapeTicks({ slotMin, pxPerMin, x, top, height, offsetMin = 0, figure, textPx }: TicksProps) {
   const quarter = height / 4
+  const ticks = ticksOf(slotMin, pxPerMin, offsetMin)
+  const figureMin = figuresEvery(
+    pxPerMin,
+    Math.max(...ticks.map(({ min }) => figure?.(min).length ?? 0), 2) * textPx * 0.62,
+  )
   return (
     <g>
-      {ticksOf(slotMin, pxPerMin, offsetMin).map(({ min, depth, strong }) => (
+      {ticks.map(({ min, depth, strong }) => (
         <g key={min}>
           <path
             d={`M${x(min)} ${top}v${quarter * depth}`}
             stroke={strong ? 'var(--kv-ink)' : 'var(--kv-ink-3)'}
             strokeWidth={strong ? 1.2 : 0.8}
           />
-          {strong && figure && (slotMin - min) * pxPerMin > 36 && (
+          {strong && figure && (min + offsetMin) % figureMin === 0 && (slotMin - min) * pxPerMin > textPx * 2.6 && (
             <text
               x={x(min) + 3}
               y={top + quarter - 2}
-              fontSize={12}
+              fontSize={textPx}
               fill="var(--kv-ink-2)"
               style={{ fontFamily: 'var(--kv-mono)' }}
             >

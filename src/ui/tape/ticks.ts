@@ -8,6 +8,7 @@ export interface Tick {
 
 const MINUTE_PX = 8
 const FIVE_PX = 1.2
+const FIGURE_GAP_PX = 8
 
 /** @param toMin the end of the band; @param offsetMin minutes past the quarter at the band's start, for clock time */
 export function ticksOf(toMin: number, pxPerMin: number, offsetMin = 0): Tick[] {
@@ -21,3 +22,7 @@ export function ticksOf(toMin: number, pxPerMin: number, offsetMin = 0): Tick[] 
   }
   return ticks
 }
+
+/** Every so many minutes a figure has room, of so many px. */
+export const figuresEvery = (pxPerMin: number, figurePx: number): number =>
+  [15, 30, 60, 120].find((min) => min * pxPerMin > figurePx + FIGURE_GAP_PX) ?? 240

@@ -19,7 +19,7 @@ export const antdTheme: ThemeConfig = {
     colorError: '#A1351D',
     colorWarning: '#7A4E00',
     fontSize: 14,
-    controlHeight: 36,
+    controlHeight: 44,
     fontFamily: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
     motion: false,
   },

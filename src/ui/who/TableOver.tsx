@@ -1,12 +1,12 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { Result } from '@/core/result'
 import { NoAnswer, askServer, heardSomebody } from '../device/link'
+import { Sheet } from '../frame/Sheet'
 import type { TableActs, TableView } from './acts'
 import { AtTable } from './AtTable'
-import styles from './who.module.css'
 
 interface TableOverProps {
   acts: TableActs
@@ -19,11 +19,9 @@ interface TableOverProps {
 /** Asks who is at the table, over the page: the dog under the hand stays where it is. */
 export function TableOver({ acts, must, onDone, onClose }: TableOverProps) {
   const router = useRouter()
-  const dialog = useRef<HTMLDialogElement>(null)
   const [view, setView] = useState<TableView | null>(null)
   const [missed, setMissed] = useState(false)
   useEffect(() => {
-    dialog.current?.showModal()
     const ask = async () => {
       try {
         const { body } = await askServer('/who/table')
@@ -50,23 +48,7 @@ export function TableOver({ acts, must, onDone, onClose }: TableOverProps) {
     router.refresh()
   }
   return (
-    <dialog
-      ref={dialog}
-      className={styles.over}
-      aria-label="Who is at the table"
-      onCancel={(event) => {
-        event.preventDefault()
-        if (!must) onClose()
-      }}
-    >
-      <header className={styles.head}>
-        <h1>Who is at the table?</h1>
-        {!must && (
-          <button type="button" className="kv-word" onClick={onClose}>
-            Close
-          </button>
-        )}
-      </header>
+    <Sheet title="Who is at the table?" must={must} onClose={onClose}>
       {must && <p className="kv-quiet">What was noted is kept. Say who goes on.</p>}
       {view && <AtTable view={view} acts={acts} onDone={done} />}
       {view === null && missed && (
@@ -77,6 +59,6 @@ export function TableOver({ acts, must, onDone, onClose }: TableOverProps) {
           Sign {view.who.name} out
         </button>
       )}
-    </dialog>
+    </Sheet>
   )
 }

@@ -1,0 +1,61 @@
+import { readFileSync } from 'node:fs'
+import type { WebDriver } from 'selenium-webdriver'
+import type { Driver as ChromeDriver } from 'selenium-webdriver/chrome'
+import { weakLines } from './contrast'
+import * as inPage from './inPage'
+import type { Least, Line } from './inPage'
+
+export const SIZES = { phone: [390, 844], tablet: [820, 1180], desk: [1280, 800] } as const
+export type Size = keyof typeof SIZES
+
+const IN_PAGE = Object.values(inPage).map(String).join('\n')
+const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
+
+/** Makes the window one of the three, as a device does: the page itself is that large. */
+export async function sizeTo(driver: WebDriver, size: Size, zoom = 1): Promise<void> {
+  const [width, height] = SIZES[size]
+  await resize(driver, Math.round(width / zoom), Math.round(height / zoom))
+}
+
+/** What is wrong with the page that is open, to an eye and a finger; empty when nothing is. */
+export async function measure(driver: WebDriver, least: Least): Promise<string[]> {
+  const faults = await driver.executeScript<string[]>(`${IN_PAGE}\nreturn faultsHere(arguments[0])`, least)
+  return [...faults, ...(await asHighAsItIs(driver, () => weak(driver)))]
+}
+
+async function weak(driver: WebDriver): Promise<string[]> {
+  const lines = await driver.executeScript<Line[]>(`${IN_PAGE}\nreturn linesHere()`)
+  return [...new Set(await weakLines(await picture(driver), lines))]
+}
+
+/** Does something on a screen that shows the whole page at once, so that nothing lies under what is fixed to its edge. */
+export async function asHighAsItIs<T>(driver: WebDriver, look: () => Promise<T>): Promise<T> {
+  const [width = 0, height = 0, pageHeight = 0] = await driver.executeScript<number[]>(
+    'return [innerWidth, innerHeight, document.documentElement.scrollHeight]',
+  )
+  await resize(driver, width, Math.max(height, pageHeight))
+  const seen = await look()
+  await resize(driver, width, height)
+  return seen
+}
+
+/** What axe-core finds against WCAG 2.2 A and AA. */
+export async function axeFaults(driver: WebDriver): Promise<string[]> {
+  await driver.executeScript(`${AXE}\nwindow.axe = axe`)
+  return driver.executeAsyncScript<string[]>(`const done = arguments[0]
+    axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }).then(
+      ({ violations }) => done(violations.flatMap(({ id, nodes }) => nodes.map(({ target, failureSummary }) => id + ': ' + target.join(' ') + ' ' + (failureSummary || '').split('\\n')[1]))),
+      (thrown) => done([String(thrown)]))`)
+}
+
+/** What the screen shows, as a picture. */
+export async function picture(driver: WebDriver): Promise<Buffer> {
+  const taken = (await command(driver, 'Page.captureScreenshot', {})) as { data: string }
+  return Buffer.from(taken.data, 'base64')
+}
+
+const resize = (driver: WebDriver, width: number, height: number) =>
+  command(driver, 'Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false })
+
+const command = (driver: WebDriver, name: string, params: object): Promise<unknown> =>
+  (driver as ChromeDriver).sendAndGetDevToolsCommand(name, params)
