@@ -94,6 +94,43 @@ function HandLine({ view, day, hand, lines, scale, carriedId, open, openGap }: H
   const free = day.free.find(({ staffId }) => staffId === hand.id)?.stretches ?? []
   const busy = view.busy.filter((each) => each.staffId === hand.id && each.day === day.day)
   const rest = restIn(hand, view, day.day)
+  const wide = day.day >= view.today ? free.filter(({ from, to }) => to - from >= SHORTEST_DOG_MIN) : []
+  const inOrder = [
+    ...wide.map((stretch) => ({
+      from: stretch.from,
+      drawn: (
+        <FreeStretch
+          key={`free ${stretch.from}`}
+          gap={{ ...stretch, day: day.day, staffId: hand.id }}
+          view={view}
+          scale={scale}
+          openGap={openGap}
+        />
+      ),
+    })),
+    ...busy.map((each) => ({
+      from: each.from,
+      drawn: (
+        <span key={`${each.id} ${each.from}`} className={styles.away} style={spanStyle(each, scale)} title={each.why}>
+          {each.why}
+        </span>
+      ),
+    })),
+    ...(rest ? [{ from: rest.from, drawn: <Break key="break" rest={rest} scale={scale} /> }] : []),
+    ...lines.map((line) => ({
+      from: line.from,
+      drawn: (
+        <SlotTape
+          key={line.bookingId}
+          line={line}
+          scale={scale}
+          groomer={hand.name}
+          carried={carriedId === line.bookingId}
+          open={open}
+        />
+      ),
+    })),
+  ].sort((a, b) => a.from - b.from)
   return (
     <div className={styles.hand}>
       <span className={styles.name}>
@@ -101,42 +138,17 @@ function HandLine({ view, day, hand, lines, scale, carriedId, open, openGap }: H
         <Water lines={lines} tankLitres={view.tankLitres} />
       </span>
       <div ref={setNodeRef} className={styles.track} data-track data-line={`${day.day} ${hand.id}`}>
-        {day.day >= view.today &&
-          free
-            .filter(({ from, to }) => to - from >= SHORTEST_DOG_MIN)
-            .map((stretch) => (
-              <FreeStretch
-                key={stretch.from}
-                gap={{ ...stretch, day: day.day, staffId: hand.id }}
-                view={view}
-                scale={scale}
-                openGap={openGap}
-              />
-            ))}
-        {busy.map((each) => (
-          <span key={`${each.id} ${each.from}`} className={styles.away} style={spanStyle(each, scale)} title={each.why}>
-            {each.why}
-          </span>
-        ))}
-        {rest && (
-          <span className={styles.rest} style={spanStyle(rest, scale)}>
-            break
-          </span>
-        )}
-        {lines.map((line) => (
-          <SlotTape
-            key={line.bookingId}
-            line={line}
-            scale={scale}
-            groomer={hand.name}
-            carried={carriedId === line.bookingId}
-            open={open}
-          />
-        ))}
+        {inOrder.map(({ drawn }) => drawn)}
       </div>
     </div>
   )
 }
+
+const Break = ({ rest, scale }: { rest: Stretch; scale: Scale }) => (
+  <span className={styles.rest} style={spanStyle(rest, scale)}>
+    break
+  </span>
+)
 
 /** What the van's grooms of a day take, against its tank. */
 function Water({ lines, tankLitres }: { lines: readonly BookLine[]; tankLitres: number }) {
@@ -166,10 +178,12 @@ const MOST_NAMES = 2
 function FreeStretch({ gap, view, scale, openGap }: { gap: Gap } & Pick<DayRowProps, 'view' | 'scale' | 'openGap'>) {
   const fits = whoFits({ ...gap, near: '' }, view.waiting)
   const names = fits.slice(0, MOST_NAMES).map(({ waiting }) => waiting.dog)
-  const words = `${showMinutes(gap.to - gap.from)} free${names.length > 0 ? `: ${names.join(', ')}` : ''}`
   return (
     <button type="button" className={styles.free} style={spanStyle(gap, scale)} onClick={() => openGap(gap)}>
-      <span>{words}</span>
+      <span>
+        {showMinutes(gap.to - gap.from)} free
+        {names.length > 0 && <span className={styles.who}>: {names.join(', ')}</span>}
+      </span>
     </button>
   )
 }

@@ -167,7 +167,11 @@ function MessageRow({ message, busy, mark }: RowProps) {
       <p className={styles.words}>{words}</p>
       <p className={styles.links}>
         {agreed === true && number && (
-          <a href={`sms:${number}?body=${encodeURIComponent(words)}`} onClick={() => setOpened('sms')}>
+          <a
+            className="kv-link"
+            href={`sms:${number}?body=${encodeURIComponent(words)}`}
+            onClick={() => setOpened('sms')}
+          >
             Write to {phone}
           </a>
         )}
@@ -186,7 +190,11 @@ function MessageRow({ message, busy, mark }: RowProps) {
             {number ? '' : ', no number is known'}.
           </span>
         )}
-        {agreed !== true && number && <a href={`tel:${number}`}>{phone}</a>}
+        {agreed !== true && number && (
+          <a className="kv-link" href={`tel:${number}`}>
+            {phone}
+          </a>
+        )}
         {agreed === true && (
           <May right="book">
             <button

@@ -121,7 +121,7 @@ function RepeatRow({ row, at, end }: RowProps) {
   return (
     <div className={styles.repeat}>
       <div className={styles.repeatWho}>
-        <Link href={`/dogs/${dogId}`}>
+        <Link className="kv-link" href={`/dogs/${dogId}`}>
           <b>{dog}</b>
         </Link>
         <span className="kv-small">{words}</span>

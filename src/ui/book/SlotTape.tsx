@@ -4,6 +4,7 @@ import { lifeWords, type BookLine } from '@/core/book'
 import { clockOf } from '@/core/people'
 import type { Scale } from './scale'
 import styles from './book.module.css'
+import { usePhone } from '../screen/usePhone'
 import { useWhoHere } from '../who/WhoHere'
 
 interface SlotTapeProps {
@@ -23,13 +24,16 @@ const QUARTER_MIN = 15
 /** A booking as a length of tape: its ferrule at the start, its pin at the promise, the dog and the chance on it. */
 export const SlotTape = memo(function SlotTape({ line, scale, groomer, carried, open }: SlotTapeProps) {
   const { bookingId, dog, what, from, slotMin, percent, tight, life, repeat, setting } = line
-  const mayCarry = useWhoHere().may('book') && canMove(line)
+  const phone = usePhone()
+  // On a phone a day is a list: a booking is moved from what opens, not by carrying it along a clock.
+  const mayCarry = useWhoHere().may('book') && canMove(line) && phone === false
   const { setNodeRef, listeners, attributes } = useDraggable({
     id: bookingId,
     data: { bookingId },
     disabled: !mayCarry,
   })
   const left = scale.at(from)
+  const [breed, ...rest] = what.includes(', ') ? what.split(', ') : ['', what]
   const said = life === 'booked' ? '' : lifeWords(life)
   const label = [
     `${dog}, ${clockOf(from)} to ${clockOf(from + slotMin)}, ${groomer}`,
@@ -55,10 +59,14 @@ export const SlotTape = memo(function SlotTape({ line, scale, groomer, carried, 
       aria-label={label.filter(Boolean).join(', ')}
       onClick={() => open(line)}
     >
+      <span className={styles.when}>
+        {clockOf(from)} {clockOf(from + slotMin)}
+      </span>
       <b>{dog}</b>
       <span className={styles.what}>
         {setting === 'mobile' ? 'van: ' : ''}
-        {what}
+        {breed && <span className={styles.breed}>{breed}, </span>}
+        {rest.join(', ')}
       </span>
       {(repeat ?? said) !== '' && <span className={styles.side}>{said || repeat}</span>}
       {percent !== null && (

@@ -92,7 +92,9 @@ function GapRow({ gap }: { gap: GapFit }) {
             <span>
               <b>{waiting.dog}</b> {waiting.slotMin} min, {why}
             </span>
-            <Link href={`/dogs/${waiting.dogId}?book=${day}T${clockOf(from)}&with=${staffId}`}>Book</Link>
+            <Link className="kv-link" href={`/dogs/${waiting.dogId}?book=${day}T${clockOf(from)}&with=${staffId}`}>
+              Book
+            </Link>
           </p>
         ))}
       </div>
@@ -133,7 +135,7 @@ function People({ title, lines, off, empty }: PeopleProps) {
         {lines.map((line) => (
           <li key={line.dogId}>
             <span>
-              <Link href={`/dogs/${line.dogId}`}>
+              <Link className="kv-link" href={`/dogs/${line.dogId}`}>
                 <b>{line.dog}</b>
               </Link>{' '}
               {line.slotMin} min

@@ -21,7 +21,7 @@ export function CardRows({ card, unit, lastCut, pattern, picked, onPick }: CardR
   const sinceLast = new Map(differences(lastCut, card).map((each) => [each.zone, each]))
   const fromPattern = new Map(differences(pattern?.entries ?? [], card).map((each) => [each.zone, each]))
   return (
-    <table className={`kv-rows ${styles.rows}`}>
+    <table className={`kv-rows kv-stack ${styles.rows}`}>
       <HeadRow
         cells={[
           'Zone',
@@ -52,8 +52,14 @@ export function CardRows({ card, unit, lastCut, pattern, picked, onPick }: CardR
               <td className="kv-quiet">
                 {[entry.shape, entry.method === 'leave' ? null : entry.join].filter(Boolean).join(', ')}
               </td>
-              <td className={last ? 'kv-strong' : 'kv-small'}>{last ? differenceWords(last) : 'the same'}</td>
-              {pattern && <td className={own ? undefined : 'kv-small'}>{own ? differenceWords(own) : 'the same'}</td>}
+              <td data-says="last cut:" className={last ? 'kv-strong' : 'kv-small'}>
+                {last ? differenceWords(last) : 'the same'}
+              </td>
+              {pattern && (
+                <td data-says={`${pattern.label.toLowerCase()}:`} className={own ? undefined : 'kv-small'}>
+                  {own ? differenceWords(own) : 'the same'}
+                </td>
+              )}
             </tr>
           )
         })}

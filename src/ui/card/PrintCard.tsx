@@ -1,3 +1,5 @@
+'use client'
+
 import type { CoatId } from '@/core/coat'
 import { drawView, type FigureDog } from '@/core/figure'
 import { cardRows, drawingOf, type CardRow } from '@/core/card'
@@ -6,7 +8,7 @@ import type { Growing } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
 import { showDay, type LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
-import { CoatMap, cardCallouts, showFigure, unitWord } from '../coat-map'
+import { FittedMap, cardCallouts, showFigure, unitWord } from '../coat-map'
 import styles from './print.module.css'
 
 export interface PrintCardProps {
@@ -32,7 +34,7 @@ export function PrintCard({ dog, facts, which, card, growing, unit, mind }: Prin
         <p>{facts}</p>
         <p className={styles.which}>{which}</p>
       </div>
-      <CoatMap
+      <FittedMap
         label={`${dog.name}, the trim`}
         view={drawView('side', dog, lengthAt, cutTo)}
         coat={dog.coat}

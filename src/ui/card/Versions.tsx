@@ -25,7 +25,7 @@ export function Versions({ versions, here, dogId }: VersionsProps) {
     <section className={styles.versions}>
       <h2>Versions</h2>
       <p className="kv-quiet">Nothing is overwritten. Open an earlier one and save it to go back to it.</p>
-      <table className="kv-rows">
+      <table className="kv-rows kv-stack">
         <tbody>
           {shown.map(({ version, kind, when, by, why }) => (
             <tr key={version} aria-current={version === here ? 'true' : undefined}>
@@ -33,7 +33,9 @@ export function Versions({ versions, here, dogId }: VersionsProps) {
                 {version === here ? (
                   <b>Version {version}</b>
                 ) : (
-                  <Link href={`/dogs/${dogId}/card?version=${version}`}>Version {version}</Link>
+                  <Link className="kv-link" href={`/dogs/${dogId}/card?version=${version}`}>
+                    Version {version}
+                  </Link>
                 )}
               </td>
               <td style={{ width: 150 }}>{KINDS[kind]}</td>

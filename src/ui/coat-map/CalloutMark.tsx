@@ -19,6 +19,7 @@ const SIZES = {
   desk: { name: 12.5, figure: 16.5, below: 12.5, edge: 112, right: 106 },
   large: { name: 18, figure: 25, below: 18, edge: 132, right: 122 },
   tight: { name: 18, figure: 24, below: 18, edge: 84, right: 12 },
+  close: { name: 12.5, figure: 16.5, below: 12.5, edge: 74, right: 6 },
 }
 
 /** Name, figure with unit, a gauge to scale and the tool; one leader with one bend to a dot on the zone. */
@@ -97,7 +98,7 @@ export function CalloutMark({ callout, width, size: sizeName, picked, onPick }: 
 /** Where the words stand, and the two points of the leader's bend; on a phone they may lie over the dog, with paper behind each letter. */
 function placeOf(left: boolean, width: number, sizeName: keyof typeof SIZES) {
   const { edge: room, right } = SIZES[sizeName]
-  const tight = sizeName === 'tight'
+  const tight = sizeName === 'tight' || sizeName === 'close'
   const x = left ? (tight ? 6 : 15) : width - right
   const edge = left ? room : tight ? width - room : x - 8
   const halo = { stroke: 'var(--kv-sheet)', strokeWidth: 4, paintOrder: 'stroke' }

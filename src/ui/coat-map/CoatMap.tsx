@@ -66,7 +66,7 @@ export function CoatMap(props: CoatMapProps) {
           key={`${callout.zone}${callout.side ?? ''}`}
           callout={callout}
           width={width}
-          size={large ? (width < TIGHT_PX ? 'tight' : 'large') : 'desk'}
+          size={sizeFor(width, large)}
           picked={props.picked?.has(callout.zone) === true}
           {...(props.onPick ? { onPick: props.onPick } : {})}
         />
@@ -79,19 +79,24 @@ export function CoatMap(props: CoatMapProps) {
 const ROOM = {
   large: { beside: 130, over: 70 },
   tight: { beside: 84, over: 40 },
+  close: { beside: 76, over: 50 },
   desk: { beside: 118, over: 56 },
   plain: { beside: 24, over: 28 },
   bare: { beside: 1, over: 2 },
 }
 
-/** On paper narrower than this large words stand over the dog's corners. */
+/** On paper narrower than this words may stand over the dog's corners, px. */
 const TIGHT_PX = 420
+
+/** How large the words beside the dog are. */
+const sizeFor = (width: number, large = false) =>
+  width < TIGHT_PX ? (large ? 'tight' : 'close') : large ? 'large' : 'desk'
 
 /** Where the figure lies on its paper, and how large. */
 function layOut({ view, dotted, callouts, width, height, large, bare, ...props }: CoatMapProps) {
   const focus = props.focus ?? (view.close ? view.box : undefined)
   const box = focus ?? union(union(view.box, dotted?.box), props.room)
-  const named = !large ? 'desk' : width < TIGHT_PX ? 'tight' : 'large'
+  const named = sizeFor(width, large)
   const { beside, over } = ROOM[callouts.length > 0 ? named : bare ? 'bare' : 'plain']
   const scale = Math.min((width - 2 * beside) / (box.right - box.left), (height - over) / (box.bottom - box.top))
   const shift = {

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react'
 import { guidesOf, type FigureDog, type ViewId } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import type { Callout } from './callouts'
-import { CoatMap } from './CoatMap'
+import { FittedMap } from './FittedMap'
 import { LengthKey, SeamKey } from './LengthKey'
 import styles from './mapDesk.module.css'
 import { useDrawn, type Layer } from './useDrawn'
@@ -57,7 +57,7 @@ export function MapDesk({
   return (
     <>
       <ZoomMap name={label}>
-        <CoatMap
+        <FittedMap
           label={label}
           view={view}
           coat={dog.coat}

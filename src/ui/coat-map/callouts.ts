@@ -55,7 +55,7 @@ function spreadDown(
   room: { height: number; gap: number },
 ): PlacedCallout[] {
   const sorted = [...callouts].sort((a, b) => a.dot.y - b.dot.y)
-  const lowest = room.height - 34
+  const lowest = room.height - 40
   const ys = sorted.map(({ dot }) => Math.max(26, Math.min(lowest, dot.y)))
   for (let at = 1; at < ys.length; at++) ys[at] = Math.max(ys[at] as number, (ys[at - 1] as number) + room.gap)
   for (let at = ys.length - 1; at >= 0; at--)

@@ -1,6 +1,7 @@
 export { CoatMap, focusOn } from './CoatMap'
 export { cardCallouts, coatCallouts, namedIn, showFigure, unitWord } from './cardCallouts'
 export type { Callout } from './callouts'
+export { FittedMap } from './FittedMap'
 export { MapDesk } from './MapDesk'
 export { MOST_WEEKS, WeeksAhead, inWeeks } from './WeeksAhead'
 export { ViewTabs } from './ViewTabs'

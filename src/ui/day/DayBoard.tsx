@@ -61,17 +61,15 @@ export function DayBoard({ rows, time, nowMs }: { rows: readonly DayRow[]; time:
       <ol className={styles.rows}>
         {rows.map((row) => (
           <li key={row.bookingId}>
-            <div className={styles.figure}>
+            <Link href={`/dogs/${row.dogId}`} className={styles.figure} aria-label={`File of ${row.name}`}>
               <DogPicture label={`${row.name}, trim planned`} {...row.figure} width={56} height={54} bare />
-            </div>
+            </Link>
             <div className={styles.who}>
               <Link href={row.href} className={styles.name}>
                 {row.name}
               </Link>
               <span className={styles.groomer}>{row.groomer}</span>
-              <Link href={`/dogs/${row.dogId}`} className={styles.kind}>
-                {row.kind}
-              </Link>
+              <span className={styles.kind}>{row.kind}</span>
             </div>
             <div className={styles.tape} style={{ width: tapePx }}>
               <div style={{ position: 'absolute', top: 4, left: x(row.startMs) - TAPE_LEFT }}>

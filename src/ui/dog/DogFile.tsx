@@ -4,31 +4,19 @@ import { toolWords } from '@/core/lengths'
 import type { FigureDog } from '@/core/figure'
 import type { Behaviour } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
-import type { Segment } from '@/core/strip'
 import { weeksBetween, type LengthUnit } from '@/core/units'
 import { zoneLabel, type GroupId, type ZoneId } from '@/core/zones'
 import { BookVisit } from '../booking/BookVisit'
 import type { BookProps } from '../booking/props'
 import { LengthSwatch, showFigure, unitWord } from '../coat-map'
-import { FamilyKey, Tape } from '../tape'
 import { CoatLayers } from './CoatLayers'
 import { GrowingWishes, type WishGrowing } from './GrowingWishes'
 import { Pace } from './Pace'
+import { FileTapes, type FileTape } from './FileTapes'
 import styles from './dog.module.css'
 import { HeadRow } from '../frame/HeadRow'
 import { Records, type DogRecords } from '../records/Records'
 import { May } from '../who/WhoHere'
-
-export interface FileTape {
-  key: string
-  when: string
-  slotMin: number
-  doneMin: number
-  open: boolean
-  segments: Segment[]
-  forecast: { p50: number; p90: number } | null
-  href: string
-}
 
 /** Everything known of one dog, as its file shows it. */
 export interface DogFileView {
@@ -112,13 +100,17 @@ export function DogFile({ view, book, at }: DogFileProps) {
           )}
           {card && (
             <p style={{ display: 'flex', gap: 16, marginTop: 8 }}>
-              <Link href={`/dogs/${dog.id}/card`}>Change the card</Link>
-              <Link href={`/dogs/${dog.id}/card/print`}>Print it</Link>
+              <Link className="kv-link" href={`/dogs/${dog.id}/card`}>
+                Change the card
+              </Link>
+              <Link className="kv-link" href={`/dogs/${dog.id}/card/print`}>
+                Print it
+              </Link>
             </p>
           )}
         </section>
       </div>
-      <Tapes tapes={view.tapes} />
+      <FileTapes tapes={view.tapes} />
       {next === null && view.tapes.length === 0 && <p className="kv-quiet">Nothing booked yet.</p>}
     </>
   )
@@ -186,8 +178,12 @@ function Standing({ view }: { view: DogFileView }) {
         </tbody>
       </table>
       <p style={{ display: 'flex', gap: 16, marginTop: 8 }}>
-        <Link href={`/dogs/${dog.id}/change`}>Change the file</Link>
-        <Link href={`/dogs/${dog.id}/measures`}>Measure the dog</Link>
+        <Link className="kv-link" href={`/dogs/${dog.id}/change`}>
+          Change the file
+        </Link>
+        <Link className="kv-link" href={`/dogs/${dog.id}/measures`}>
+          Measure the dog
+        </Link>
       </p>
       {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}
       <Records {...records} timeZone={timeZone} />
@@ -228,58 +224,5 @@ function CardTable({ zones, unit }: { zones: CardEntry[]; unit: LengthUnit }) {
         ))}
       </tbody>
     </table>
-  )
-}
-
-const TAPE_PX = 916
-
-function Tapes({ tapes }: { tapes: FileTape[] }) {
-  if (tapes.length === 0) return null
-  const longest = Math.max(
-    ...tapes.map(({ slotMin, doneMin, forecast }) => Math.max(slotMin, doneMin, forecast?.p90 ?? 0)),
-  )
-  const pxPerMin = TAPE_PX / longest
-  const held = tapes.filter(({ open, slotMin, doneMin }) => !open && doneMin <= slotMin).length
-  const done = tapes.filter(({ open }) => !open).length
-  return (
-    <section style={{ marginTop: 18 }}>
-      <div style={{ display: 'flex', alignItems: 'baseline', gap: 14 }}>
-        <h2>Minutes, visit by visit</h2>
-        <p className="kv-quiet">
-          {done === 0 ? 'Nothing done yet.' : `${held} of the last ${done} held the slot.`} The pin is the booked slot.
-        </p>
-      </div>
-      <ol className={styles.tapes}>
-        {tapes.map((tape) => (
-          <li key={tape.key}>
-            <Link href={tape.href} className={styles.when}>
-              {tape.when}
-            </Link>
-            <Tape
-              label={tape.when}
-              slotMin={tape.slotMin}
-              segments={tape.segments}
-              pxPerMin={pxPerMin}
-              height={32}
-              extentMin={longest}
-              forecast={tape.forecast}
-            />
-            <span className={styles.minutes}>
-              <b className={!tape.open && tape.doneMin > tape.slotMin ? 'kv-late' : undefined}>{tape.doneMin} min</b>
-              <span className="kv-small">
-                {tape.open
-                  ? tape.forecast
-                    ? 'likely'
-                    : 'so far'
-                  : tape.doneMin > tape.slotMin
-                    ? `${tape.doneMin - tape.slotMin} over`
-                    : `${tape.slotMin - tape.doneMin} left`}
-              </span>
-            </span>
-          </li>
-        ))}
-      </ol>
-      <FamilyKey />
-    </section>
   )
 }

@@ -150,7 +150,7 @@ const Rows = ({ dogs }: { dogs: readonly DogLine[] }) => (
       {dogs.map(({ id, name, facts, owner, last, due }) => (
         <tr key={id}>
           <td>
-            <Link href={`/dogs/${id}`} prefetch={false}>
+            <Link className="kv-link" href={`/dogs/${id}`} prefetch={false}>
               <b>{name}</b>
             </Link>
           </td>

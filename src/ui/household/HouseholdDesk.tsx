@@ -116,7 +116,7 @@ function Dogs({ view: { id, dogs } }: { view: HouseholdView }) {
             <DogPicture label={`${name}, coat today`} dog={figure} coatMm={coatMm} width={190} height={130} />
             <div>
               <p>
-                <Link href={`/dogs/${dogId}`}>
+                <Link className="kv-link" href={`/dogs/${dogId}`}>
                   <b>{name}</b>
                 </Link>
                 {standing && <span className="kv-quiet"> {standing}</span>}
@@ -127,7 +127,9 @@ function Dogs({ view: { id, dogs } }: { view: HouseholdView }) {
               </p>
               {next && (
                 <p>
-                  <Link href={`/bookings/${next.bookingId}/plan`}>{next.words}</Link>
+                  <Link className="kv-link" href={`/bookings/${next.bookingId}/plan`}>
+                    {next.words}
+                  </Link>
                 </p>
               )}
             </div>

@@ -51,7 +51,11 @@ export function People({ people, faultOf, onChange }: PeopleProps) {
             onChange={(email) => change(at, { email: email || null })}
           />
           <div className={styles.acts}>
-            {person.phone && <a href={`tel:${numberToCall(person.phone)}`}>Call {person.name || 'this number'}</a>}
+            {person.phone && (
+              <a className="kv-link" href={`tel:${numberToCall(person.phone)}`}>
+                Call {person.name || 'this number'}
+              </a>
+            )}
             {at > 0 && (
               <button type="button" className="kv-word" onClick={() => first(at)}>
                 Call first

@@ -1,17 +1,14 @@
-import type { NearWay } from '@/core/lengths'
 import { figureMm, inchFraction, type LengthUnit } from '@/core/units'
 import { lengthColour } from '../coat-map'
-import { isOnRung, type Rung } from './ladder'
+import { AsWide } from '../screen/AsWide'
+import { isOnRung, ladderWords, type LadderProps, type Rung } from './ladder'
+import { LadderLying } from './LadderLying'
 
-interface LadderProps {
-  rungs: readonly Rung[]
-  unit: LengthUnit
-  /** A length that is asked about, mm, and the way that comes nearest. */
-  wantedMm: number | null
-  nearest: NearWay | undefined
-}
-
-const WIDTH = 1224
+/** A desk's width, until the screen says; narrower than this the tufts lie, px. */
+const FIRST_PX = 1224
+const STANDING_PX = 600
+/** A tuft with so much room says what it is. */
+const ROOMY_PX = 56
 const LEFT = 46
 const PX_PER_MM = 8.6
 const MOST_MM = 27
@@ -21,29 +18,36 @@ const HEIGHT = SKIN_Y + 52
 const yOf = (mm: number) => SKIN_Y - mm * PX_PER_MM
 
 /** Every tool as a tuft of the length it leaves, standing on the skin, to scale: with the coat filled, against it open. */
-export function Ladder({ rungs, unit, wantedMm, nearest }: LadderProps) {
-  const step = (WIDTH - LEFT - 10) / rungs.length
+export function Ladder(props: LadderProps) {
+  return (
+    <AsWide first={FIRST_PX}>
+      {(width) =>
+        width < STANDING_PX ? <LadderLying {...props} width={width} /> : <Standing {...props} width={width} />
+      }
+    </AsWide>
+  )
+}
+
+function Standing({ rungs, unit, wantedMm, nearest, width }: LadderProps & { width: number }) {
+  const step = (width - LEFT - 10) / rungs.length
   const shown = wantedMm !== null && wantedMm <= MOST_MM
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      width={WIDTH}
+      viewBox={`0 0 ${width} ${HEIGHT}`}
+      width={width}
       style={{ maxWidth: '100%', height: 'auto', display: 'block' }}
       role="img"
-      aria-label={`What each tool leaves: ${rungs
-        .filter(({ owned }) => owned)
-        .map(({ name, kind, withMm }) => `${kind} ${name} ${figureMm(withMm)} mm`)
-        .join(', ')}`}
+      aria-label={ladderWords(rungs)}
     >
       <rect
         x={LEFT}
         y={0.5}
-        width={WIDTH - LEFT - 1}
+        width={width - LEFT - 1}
         height={SKIN_Y}
         fill="var(--kv-sheet)"
         stroke="var(--kv-flax-edge)"
       />
-      <Rule unit={unit} />
+      <Rule unit={unit} width={width} />
       {rungs.map((rung, at) => (
         <Tuft
           key={rung.kind + rung.name}
@@ -54,10 +58,10 @@ export function Ladder({ rungs, unit, wantedMm, nearest }: LadderProps) {
           lay={nearest?.way.lay ?? 'with'}
         />
       ))}
-      <path d={`M${LEFT} ${SKIN_Y}H${WIDTH - 1}`} stroke="var(--kv-ink)" strokeWidth={2.4} />
+      <path d={`M${LEFT} ${SKIN_Y}H${width - 1}`} stroke="var(--kv-ink)" strokeWidth={2.4} />
       {shown && (
         <>
-          <path d={`M${LEFT} ${yOf(wantedMm)}H${WIDTH - 1}`} stroke="var(--kv-now)" strokeWidth={2} />
+          <path d={`M${LEFT} ${yOf(wantedMm)}H${width - 1}`} stroke="var(--kv-now)" strokeWidth={2} />
           <path d={`M${LEFT - 1} ${yOf(wantedMm)}l-9 -6v12z`} fill="var(--kv-now)" />
         </>
       )}
@@ -66,14 +70,14 @@ export function Ladder({ rungs, unit, wantedMm, nearest }: LadderProps) {
 }
 
 /** The rule at the left: mm and fives, or eighths of an inch. */
-function Rule({ unit }: { unit: LengthUnit }) {
+function Rule({ unit, width }: { unit: LengthUnit; width: number }) {
   const stepMm = unit === 'mm' ? 1 : 25.4 / 8
   const ticks = Array.from({ length: Math.floor(MOST_MM / stepMm) + 1 }, (_, at) => at)
   const every = unit === 'mm' ? 5 : 2
   return ticks.map((at) => (
     <g key={at}>
       <path
-        d={`M${LEFT} ${yOf(at * stepMm)}h${at % every === 0 ? WIDTH - LEFT - 1 : 6}`}
+        d={`M${LEFT} ${yOf(at * stepMm)}h${at % every === 0 ? width - LEFT - 1 : 6}`}
         stroke={at % every === 0 ? 'var(--kv-grid-cm)' : 'var(--kv-ink-3)'}
         strokeWidth={at % every === 0 ? 0.9 : 0.7}
       />
@@ -152,7 +156,7 @@ function Tuft({ rung, x, step, near, lay }: TuftProps) {
         {name}
       </text>
       <text x={x} y={SKIN_Y + 36} fontSize={12.5} textAnchor="middle" fill="var(--kv-ink-3)">
-        {owned ? kind : 'not here'}
+        {owned ? kind : step > ROOMY_PX ? 'not here' : ''}
       </text>
     </g>
   )

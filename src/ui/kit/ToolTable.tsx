@@ -24,7 +24,7 @@ interface ToolTableProps {
 /** Blades and combs in use: what each leaves, how long it has worked, and what can be done with it. */
 export function ToolTable({ tools, unit, onChange }: ToolTableProps) {
   return (
-    <table className="kv-rows">
+    <table className="kv-rows kv-stack">
       <HeadRow
         cells={['Tool', 'Its name here', `#with, ${unitWord(unit)}`, '#against', '#hours since sharpened', '']}
       />
@@ -53,7 +53,6 @@ function ToolRow({ tool, unit, onChange }: ToolRowProps) {
       <td className="kv-strong">{say}</td>
       <td style={{ width: 190 }}>
         <Input
-          size="small"
           variant="underlined"
           aria-label={`Name of ${say}`}
           value={label}
@@ -64,9 +63,19 @@ function ToolRow({ tool, unit, onChange }: ToolRowProps) {
           onPressEnter={(event) => event.currentTarget.blur()}
         />
       </td>
-      <td className="kv-figure">{showFigure(leaves('with'), unit)}</td>
-      <td className="kv-figure">{showFigure(leaves('against'), unit)}</td>
-      <td className="kv-figure">{tool.kind === 'blade' && <Hours tool={tool} />}</td>
+      <td className="kv-figure" data-says="with">
+        {showFigure(leaves('with'), unit)}
+      </td>
+      <td className="kv-figure" data-says="against">
+        {showFigure(leaves('against'), unit)}
+      </td>
+      {tool.kind === 'blade' ? (
+        <td className="kv-figure" data-says="hours">
+          <Hours tool={tool} />
+        </td>
+      ) : (
+        <td />
+      )}
       <td style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
         {tool.kind === 'blade' && (
           <May right="kit">

@@ -7,7 +7,9 @@ import {
   waysOf,
   type ClipperWay,
   type Kit,
+  type NearWay,
 } from '@/core/lengths'
+import { figureMm, type LengthUnit } from '@/core/units'
 
 /** One tool on the ladder: what it leaves with the coat and against, and whether the house owns it. */
 export interface Rung {
@@ -46,3 +48,18 @@ export const isOnRung = (rung: Rung, way: ClipperWay): boolean =>
   way.method === 'clip'
     ? rung.kind === 'blade' && rung.name === way.blade
     : rung.kind === 'comb' && rung.name === way.comb
+
+export interface LadderProps {
+  rungs: readonly Rung[]
+  unit: LengthUnit
+  /** A length that is asked about, mm, and the way that comes nearest. */
+  wantedMm: number | null
+  nearest: NearWay | undefined
+}
+
+/** What a ladder says aloud. */
+export const ladderWords = (rungs: readonly Rung[]): string =>
+  `What each tool leaves: ${rungs
+    .filter(({ owned }) => owned)
+    .map(({ name, kind, withMm }) => `${kind} ${name} ${figureMm(withMm)} mm`)
+    .join(', ')}`

@@ -39,7 +39,7 @@ export function VisitLogPage({ view }: { view: LogView }) {
       {lines.length === 0 ? (
         <p>Nothing was noted yet.</p>
       ) : (
-        <table>
+        <table className="kv-stack">
           <thead>
             <tr>
               <th scope="col">No.</th>
@@ -62,7 +62,7 @@ export function VisitLogPage({ view }: { view: LogView }) {
                 <td>
                   <abbr title={line.event?.device}>{line.event?.device?.slice(0, 4) ?? ''}</abbr>
                 </td>
-                <td>{time.clock(line.receivedMs)}</td>
+                <td data-says="in the books">{time.clock(line.receivedMs)}</td>
               </tr>
             ))}
           </tbody>

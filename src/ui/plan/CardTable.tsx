@@ -19,7 +19,7 @@ export function CardTable({ plan, unit, hadLast, picked, onPick }: CardProps) {
   return (
     <section>
       <h2>The card, zone by zone</h2>
-      <table className={`kv-rows ${styles.card}`}>
+      <table className={`kv-rows kv-stack ${styles.card}`}>
         <HeadRow cells={['Zone', 'Tool', `#${unitWord(unit)}`, ...(hadLast ? ['#was'] : []), 'Shape, join, why']} />
         <tbody>
           {plan.card.map((entry) => {
@@ -41,7 +41,11 @@ export function CardTable({ plan, unit, hadLast, picked, onPick }: CardProps) {
                   <LengthSwatch lengthMm={entry.lengthMm} />
                   {showFigure(entry.lengthMm, unit)}
                 </td>
-                {hadLast && <td className="kv-figure">{changed ? showFigure(changed.fromMm, unit) : ''}</td>}
+                {hadLast && (
+                  <td className="kv-figure" {...(changed ? { 'data-says': 'was' } : {})}>
+                    {changed ? showFigure(changed.fromMm, unit) : ''}
+                  </td>
+                )}
                 <td className="kv-quiet">
                   {[entry.shape, entry.method === 'leave' ? null : entry.join].filter(Boolean).join(', ')}
                   {entry.shape || entry.method !== 'leave' ? '. ' : ''}

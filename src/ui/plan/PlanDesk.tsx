@@ -8,6 +8,7 @@ import { plannedSegments } from '@/core/strip'
 import type { LengthUnit } from '@/core/units'
 import { zoneLabel, zonesOf, type ZoneId, type ZoneKey } from '@/core/zones'
 import Link from 'next/link'
+import { AsWide } from '../screen/AsWide'
 import { FamilyKey, Tape } from '../tape'
 import { offBooked } from '@/core/book'
 import { houseClock } from '@/core/clock'
@@ -45,7 +46,9 @@ interface PlanActs {
   remark: (input: unknown) => Promise<Result<unknown>>
 }
 
-const TAPE_PX = 1180
+/** On a desk, and ferrule and pin of it, px. */
+const FIRST_PX = 1224
+const EDGES_PX = 30
 
 function noNetwork(error: unknown): null {
   if (error instanceof TypeError) return null
@@ -164,17 +167,21 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
         />
       </div>
       <section aria-label="The slot" className={styles.slot}>
-        <Tape
-          label={`${now.dog.name}, planned`}
-          slotMin={fit.slotMin}
-          segments={plannedSegments(plan.stages)}
-          pxPerMin={TAPE_PX / longest}
-          height={74}
-          extentMin={longest}
-          forecast={{ p50: fit.p50, p90: fit.p90 }}
-          figure={(min) => time.clock(startMs + min * 60_000)}
-          offsetMin={time.minuteOfHour(startMs)}
-        />
+        <AsWide first={FIRST_PX}>
+          {(widthPx) => (
+            <Tape
+              label={`${now.dog.name}, planned`}
+              slotMin={fit.slotMin}
+              segments={plannedSegments(plan.stages)}
+              pxPerMin={(widthPx - EDGES_PX) / longest}
+              height={74}
+              extentMin={longest}
+              forecast={{ p50: fit.p50, p90: fit.p90 }}
+              figure={(min) => time.clock(startMs + min * 60_000)}
+              offsetMin={time.minuteOfHour(startMs)}
+            />
+          )}
+        </AsWide>
         <FamilyKey />
       </section>
       <div className={styles.tables}>

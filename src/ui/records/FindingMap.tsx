@@ -2,7 +2,7 @@
 
 import type { Finding } from '@/core/health'
 import { drawView, type FigureDog } from '@/core/figure'
-import { CoatMap } from '../coat-map'
+import { FittedMap } from '../coat-map'
 import { findingCallout } from './foundCallouts'
 
 interface MapProps {
@@ -16,7 +16,7 @@ const SHORT_MM = 4
 export function FindingMap({ dog, findings }: MapProps) {
   const view = drawView('side', dog, () => SHORT_MM)
   return (
-    <CoatMap
+    <FittedMap
       label={`${dog.name}, findings`}
       view={view}
       coat={dog.coat}

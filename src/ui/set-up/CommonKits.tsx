@@ -50,7 +50,9 @@ export function CommonKits({ kit, unit, onTake }: KitsProps) {
         {count === 0
           ? 'Nothing in the kit yet: a plan then counts with every tool there is.'
           : `${count} tools in the kit.`}{' '}
-        <Link href="/kit">Tool by tool</Link>
+        <Link className="kv-link" href="/kit">
+          Tool by tool
+        </Link>
       </p>
     </div>
   )

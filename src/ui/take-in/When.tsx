@@ -8,6 +8,7 @@ import type { Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { byFamily, plannedSegments } from '@/core/strip'
 import { addDays, showDay } from '@/core/units'
+import { AsWide } from '../screen/AsWide'
 import { Tape } from '../tape'
 import styles from './takeIn.module.css'
 
@@ -91,23 +92,29 @@ export function When({ plan, mind, offered, staff, today, chosen, onChoose, faul
 
 const groomerOf = (staff: WhenProps['staff']) => (staff.find(({ role }) => role !== 'bather') ?? staff[0])?.id ?? 0
 
-const TAPE_PX = 300
+/** On a desk, and ferrule and pin of it, px. */
+const FIRST_PX = 330
+const EDGES_PX = 30
 
 function Takes({ plan: { fit, stages } }: { plan: Plan }) {
   const slotMin = fit.shortestSlotMin
   const extentMin = Math.max(slotMin, fit.p90) + 4
   return (
     <>
-      <Tape
-        label="What it takes"
-        slotMin={slotMin}
-        segments={byFamily(plannedSegments(stages))}
-        pxPerMin={TAPE_PX / extentMin}
-        height={46}
-        extentMin={extentMin}
-        forecast={{ p50: fit.p50, p90: fit.p90 }}
-        terse
-      />
+      <AsWide first={FIRST_PX}>
+        {(widthPx) => (
+          <Tape
+            label="What it takes"
+            slotMin={slotMin}
+            segments={byFamily(plannedSegments(stages))}
+            pxPerMin={(widthPx - EDGES_PX) / extentMin}
+            height={46}
+            extentMin={extentMin}
+            forecast={{ p50: fit.p50, p90: fit.p90 }}
+            terse
+          />
+        )}
+      </AsWide>
       <p>
         <b>{slotMin} min</b> hold it. A first visit is wide: {Math.round(fit.p50)} to {Math.round(fit.p90)} min.
       </p>

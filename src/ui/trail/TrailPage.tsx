@@ -42,8 +42,16 @@ export function TrailPage({ view: { asked, people, lines, more } }: { view: Trai
         <Lines lines={lines} />
       )}
       <nav className={styles.pages} aria-label="Pages of the trail">
-        {asked.page > 1 && <Link href={pageHref(asked, asked.page - 1)}>Later ones</Link>}
-        {more && <Link href={pageHref(asked, asked.page + 1)}>Earlier ones</Link>}
+        {asked.page > 1 && (
+          <Link className="kv-link" href={pageHref(asked, asked.page - 1)}>
+            Later ones
+          </Link>
+        )}
+        {more && (
+          <Link className="kv-link" href={pageHref(asked, asked.page + 1)}>
+            Earlier ones
+          </Link>
+        )}
       </nav>
     </>
   )
@@ -97,7 +105,10 @@ const Lines = ({ lines }: Pick<TrailView, 'lines'>) => (
           <td>{when}</td>
           <td>{by}</td>
           <td>
-            <Link href={about.href}>{about.words}</Link> <span className="kv-small">{kind}</span>
+            <Link className="kv-link" href={about.href}>
+              {about.words}
+            </Link>{' '}
+            <span className="kv-small">{kind}</span>
           </td>
           <td>{words}</td>
         </tr>

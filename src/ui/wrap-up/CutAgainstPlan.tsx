@@ -7,7 +7,7 @@ import type { CardEntry } from '@/core/request'
 import type { LengthUnit } from '@/core/units'
 import { cutCard, type ZoneOutcome } from '@/core/visit'
 import { zoneLabel } from '@/core/zones'
-import { CoatMap, ViewTabs, cardCallouts, namedIn, showFigure, unitWord, type Callout } from '../coat-map'
+import { FittedMap, ViewTabs, cardCallouts, namedIn, showFigure, unitWord, type Callout } from '../coat-map'
 import styles from './wrapUp.module.css'
 
 interface CutAgainstPlanProps {
@@ -40,7 +40,7 @@ export function CutAgainstPlan({ dog, card, results, unit }: CutAgainstPlanProps
     <section aria-label="Planned and cut" className={styles.pair}>
       <div>
         <h2>As planned</h2>
-        <CoatMap
+        <FittedMap
           label={`${dog.name}, planned`}
           view={planned.view}
           coat={dog.coat}
@@ -53,7 +53,7 @@ export function CutAgainstPlan({ dog, card, results, unit }: CutAgainstPlanProps
       </div>
       <div>
         <h2>As cut</h2>
-        <CoatMap
+        <FittedMap
           label={`${dog.name}, as cut`}
           view={cut.view}
           dotted={planned.view}

@@ -1,32 +1,45 @@
+'use client'
+
 import type { StageId } from '@/core/stages'
 import type { Segment } from '@/core/strip'
+import { AsWide } from '../screen/AsWide'
 import { Tape } from '../tape'
+import styles from './wrapUp.module.css'
 
-const TAPE_PX = 1080
+/** On a desk, beside its words. */
+const FIRST_PX = 1138
+/** Ferrule and pin. */
+const EDGES_PX = 28
 const TAPE_LEFT = 12
 const HEIGHT = 46
 const TELLING_MIN = 3
 
-/** Planned above, done below, one zero and one scale; threads join the ends of each stage. */
-export function TwoTapes({
-  name,
-  planned,
-  done,
-  slotMin,
-}: {
+interface TapesProps {
   name: string
   planned: Segment[]
   done: Segment[]
   slotMin: number
-}) {
+}
+
+/** Planned above, done below, one zero and one scale; threads join the ends of each stage. */
+export function TwoTapes(props: TapesProps) {
+  return (
+    <div className={styles.tapes}>
+      <span>Planned</span>
+      <AsWide first={FIRST_PX}>{(widthPx) => <Joined {...props} widthPx={widthPx} />}</AsWide>
+      <b>Done</b>
+    </div>
+  )
+}
+
+function Joined({ name, planned, done, slotMin, widthPx }: TapesProps & { widthPx: number }) {
   const longest = Math.max(slotMin, planned.at(-1)?.toMin ?? 0, done.at(-1)?.toMin ?? 0)
-  const pxPerMin = TAPE_PX / longest
+  const pxPerMin = (widthPx - EDGES_PX) / longest
   const ends = endsOf(planned)
   const doneEnds = endsOf(done)
   const x = (min: number) => TAPE_LEFT + min * pxPerMin
   return (
-    <div style={{ display: 'grid', gridTemplateColumns: '86px 1fr', alignItems: 'center', overflowX: 'auto' }}>
-      <span>Planned</span>
+    <>
       <Tape
         label={`${name}, planned`}
         slotMin={slotMin}
@@ -35,8 +48,7 @@ export function TwoTapes({
         height={HEIGHT}
         extentMin={longest}
       />
-      <span />
-      <svg width={TAPE_PX + 40} height={30} style={{ margin: '-16px 0' }} aria-hidden="true">
+      <svg width={widthPx} height={30} style={{ margin: '-16px 0', display: 'block' }} aria-hidden="true">
         {[...ends].map(([stage, { toMin, min }]) => {
           const other = doneEnds.get(stage)
           if (!other) return null
@@ -65,7 +77,6 @@ export function TwoTapes({
           )
         })}
       </svg>
-      <b>Done</b>
       <Tape
         label={`${name}, done`}
         slotMin={slotMin}
@@ -74,7 +85,7 @@ export function TwoTapes({
         height={HEIGHT}
         extentMin={longest}
       />
-    </div>
+    </>
   )
 }
 

@@ -210,7 +210,9 @@ export function isInSentence(target: Element, textPx: number): boolean {
 }
 
 export function reach(target: Element, leastPx: number): { wide: boolean; high: boolean } {
-  const label = target.closest('label') ?? (target as HTMLInputElement).labels?.[0] ?? null
+  // What is drawn round a field belongs to it: its label, and the box of Ant Design's own fields.
+  const box = target.closest('label, .ant-select, .ant-picker, .ant-input-number, .ant-input-affix-wrapper')
+  const label = box ?? (target as HTMLInputElement).labels?.[0] ?? null
   const boxes = [target, ...(label ? [label] : [])].map((each) => each.getBoundingClientRect())
   const largest = boxes.reduce((a, b) => (a.width * a.height >= b.width * b.height ? a : b))
   const x = (largest.left + largest.right) / 2

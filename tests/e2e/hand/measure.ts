@@ -9,6 +9,8 @@ export const SIZES = { phone: [390, 844], tablet: [820, 1180], desk: [1280, 800]
 export type Size = keyof typeof SIZES
 
 const IN_PAGE = Object.values(inPage).map(String).join('\n')
+const MOST_LOOKS = 10
+const ALIVE_MS = 60_000
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 
 /** Makes the window one of the three, as a device does: the page itself is that large. */
@@ -23,9 +25,16 @@ export async function measure(driver: WebDriver, least: Least): Promise<string[]
   return [...faults, ...(await asHighAsItIs(driver, () => weak(driver)))]
 }
 
+/** A chart draws itself anew after its place has changed: what looks weak is looked at again until it stays so. */
 async function weak(driver: WebDriver): Promise<string[]> {
-  const lines = await driver.executeScript<Line[]>(`${IN_PAGE}\nreturn linesHere()`)
-  return [...new Set(await weakLines(await picture(driver), lines))]
+  let found: string[] = []
+  for (let looked = 0; looked < MOST_LOOKS; looked++) {
+    const lines = await driver.executeScript<Line[]>(`${IN_PAGE}\nreturn linesHere()`)
+    found = [...new Set(await weakLines(await picture(driver), lines))]
+    if (found.length === 0) break
+    await driver.sleep(300)
+  }
+  return found
 }
 
 /** Does something on a screen that shows the whole page at once, so that nothing lies under what is fixed to its edge. */
@@ -59,3 +68,18 @@ const resize = (driver: WebDriver, width: number, height: number) =>
 
 const command = (driver: WebDriver, name: string, params: object): Promise<unknown> =>
   (driver as ChromeDriver).sendAndGetDevToolsCommand(name, params)
+
+/** Opens a page and waits until it answers to a hand: React has taken over what the server drew. */
+export async function openAlive(driver: WebDriver, address: string): Promise<void> {
+  await driver.get(address)
+  await driver.wait(
+    () =>
+      driver.executeScript<boolean>(
+        `const first = document.querySelector('main button, main a, main input')
+        return document.fonts.status === 'loaded' && (!first || Object.keys(first).some((key) => key.startsWith('__react')))`,
+      ),
+    ALIVE_MS,
+    `${address} does not come alive`,
+  )
+  await driver.executeAsyncScript('requestAnimationFrame(() => requestAnimationFrame(arguments[0]))')
+}

@@ -1,0 +1,69 @@
+import { By, type WebDriver } from 'selenium-webdriver'
+import { describe, expect, it } from 'vitest'
+import { pagesOf } from './ask'
+import type { Page } from './browser'
+import { SIZES, axeFaults, measure, openAlive, sizeTo, type Size } from './hand/measure'
+import { openFor } from './kovit'
+
+/** What a finger needs: 44 px as WCAG 2.2, 2.5.5 has it; at the bench, in gloves, 60 (the house's own rule). */
+const DESK = { targetPx: 44, textPx: 12, still: false }
+const BENCH = { targetPx: 60, textPx: 18, still: false }
+const NAMES = ['dogId', 'bookingId', 'visitId', 'householdId']
+
+let driver: WebDriver
+let page: Page
+let house: string
+let ids: Record<string, string>
+
+openFor('.kovit-test/any-screen', async (opened) => {
+  ;({ driver, page } = opened)
+  house = opened.kovit.address
+  const day = await (await fetch(house)).text()
+  const first = (pattern: RegExp) => pattern.exec(day)?.[1] ?? 'missing'
+  ids = {
+    dogId: first(/\/dogs\/(\d+)/),
+    bookingId: first(/\/bookings\/(\d+)\/plan/),
+    visitId: first(/\/visits\/(\d+)\/wrap-up/),
+    householdId: '1',
+    bench: first(/\/visits\/(\d+)\/bench/),
+  }
+})
+
+const isBench = (name: string) => name.endsWith('/bench')
+const pathOf = (name: string) => name.replace(/\[(\w+)\]/g, (_, id: string) => ids[id] ?? 'missing')
+const leastFor = (name: string, size: Size) => (isBench(name) ? { ...BENCH, still: size !== 'phone' } : DESK)
+
+/** Every page of the app by its file, so that a new one is looked at as well, and the bench of a dog that is on it. */
+const PAGES = [
+  ...pagesOf(Object.fromEntries(NAMES.map((id) => [id, `[${id}]`]))).map(({ name }) => name),
+  '/visits/[bench]/bench',
+]
+
+describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {
+  it.each(PAGES)('%s is for an eye and a finger', async (name) => {
+    await sizeTo(driver, size)
+    await openAlive(driver, house + pathOf(name))
+    expect(await measure(driver, leastFor(name, size))).toEqual([])
+    if (size !== 'tablet') expect(await axeFaults(driver)).toEqual([])
+  })
+
+  it.each<[string, string, () => Promise<void>]>([
+    ['the keys', '/', () => page.key('?')],
+    ['what is found', '/', () => page.key('/')],
+    ['who is at the table', '/', () => page.click("//button[contains(@aria-label, 'at the table')]")],
+    ['a booking', '/book', () => page.click('//li[@data-day]//button[@data-life]')],
+    ['a free stretch', '/book', () => page.click("//li[@data-day]//button[contains(., 'free')]")],
+    ['a visit to book', '/dogs/[dogId]', () => page.press('Book a visit')],
+    ['a note at the bench', '/visits/[bench]/bench', () => page.press('Note')],
+    ['a finding at the bench', '/visits/[bench]/bench', () => page.press('Finding')],
+    ['a zone at the bench', '/visits/[bench]/bench', () => page.click("(//main//*[name()='g'][@role='button'])[1]")],
+  ])('%s, over the page, too', async (_, name, open) => {
+    await sizeTo(driver, size)
+    await openAlive(driver, house + pathOf(name))
+    await open()
+    await page.until(
+      async () => (await driver.findElements(By.css('[role=dialog], dialog[open], [class*=panel]'))).length > 0,
+    )
+    expect(await measure(driver, { ...leastFor(name, size), still: false })).toEqual([])
+  })
+})
