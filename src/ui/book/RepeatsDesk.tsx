@@ -155,7 +155,7 @@ function FallMark({ fall, clock, left }: { fall: Fall; clock: string; left: numb
   const [date = '', month = ''] = showDay(day ?? ruleDay).split(' ')
   const at = from === null ? clock : clockOf(from)
   const why = off ? `, moved from ${weekdayOf(ruleDay)} ${showDay(ruleDay)}${because ? ` (${because})` : ''}` : ''
-  const label = `${weekdayOf(day ?? ruleDay)} ${showDay(day ?? ruleDay)} ${at}, ${GROOMS[step].label.toLowerCase()}${
+  const label = `${date} ${month.slice(0, 3)}, ${weekdayOf(day ?? ruleDay)} ${at}, ${GROOMS[step].label.toLowerCase()}${
     slotMin === null ? ', not booked' : `, ${slotMin} min`
   }${why}`
   return (

@@ -3,13 +3,17 @@
 import { Modal } from 'antd'
 import { useRouter } from 'next/navigation'
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
+import { useTellKeys, type PageKey } from '../keys/pageKeys'
 import { isTyping, useKeyDown } from '../keys/useKeyDown'
 import { FOUND_KINDS, useFound } from './useFound'
 import styles from './find.module.css'
 
+const KEYS: readonly PageKey[] = [['/ or Ctrl K', 'find a dog, an owner, a number, a day']]
+
 /** One field over dogs, owners, numbers, days and pages, from every page: `/` or Ctrl-K opens it. */
 export function FindAnything() {
   const [open, setOpen] = useState(false)
+  useTellKeys(KEYS)
   useKeyDown((event) => {
     const isAsked = (event.key === 'k' && (event.ctrlKey || event.metaKey)) || (event.key === '/' && !isTyping(event))
     if (!isAsked) return
@@ -18,7 +22,11 @@ export function FindAnything() {
   })
   return (
     <>
-      <button className={styles.open} onClick={() => setOpen(true)} aria-label="Find a dog, an owner, a number, a day">
+      <button
+        className={styles.open}
+        onClick={() => setOpen(true)}
+        aria-label="Find / a dog, an owner, a number, a day"
+      >
         Find <kbd>/</kbd>
       </button>
       <Modal open={open} onCancel={() => setOpen(false)} footer={null} title={null} closable={false} destroyOnHidden>

@@ -1,6 +1,12 @@
 'use client'
 
+import { useTellKeys, type PageKey } from '../keys/pageKeys'
 import { useKeyDown } from '../keys/useKeyDown'
+
+const KEYS: readonly PageKey[] = [
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+]
 
 interface UndoProps {
   undo: (() => void) | null
@@ -9,6 +15,7 @@ interface UndoProps {
 
 /** Undo and redo as words, and as Ctrl-Z and Ctrl-Shift-Z outside of text fields. */
 export function UndoRedo({ undo, redo }: UndoProps) {
+  useTellKeys(KEYS)
   useKeyDown((event) => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
     if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return

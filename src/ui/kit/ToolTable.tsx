@@ -26,7 +26,7 @@ export function ToolTable({ tools, unit, onChange }: ToolTableProps) {
   return (
     <table className="kv-rows kv-stack">
       <HeadRow
-        cells={['Tool', 'Its name here', `#with, ${unitWord(unit)}`, '#against', '#hours since sharpened', '']}
+        cells={['Tool', 'Its name here', `#with, ${unitWord(unit)}`, '#against', '#hours since sharpened', 'Mend']}
       />
       <tbody>
         {tools.map((tool) => (

@@ -6,6 +6,7 @@ import type { Call } from '@/core/intake'
 import type { Problem } from '@/core/result'
 import type { Act } from '../house/acts'
 import { UndoRedo } from '../history/UndoRedo'
+import { useTellKeys, type PageKey } from '../keys/pageKeys'
 import { useKeyDown } from '../keys/useKeyDown'
 import { Caller, type KnownCaller } from './Caller'
 import { CalledFigure } from './CalledFigure'
@@ -19,6 +20,8 @@ interface DeskProps {
   takeIn: Act<{ dogId: number; householdId: number; booked: { bookingId: number } | null }>
   whoCalls: Act<KnownCaller[]>
 }
+
+const KEYS: readonly PageKey[] = [['Ctrl Enter', 'take the dog in']]
 
 /** A new dog while its owner is on the telephone: what is said, the dog as it stands and is wanted, and what it takes. */
 export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
@@ -53,6 +56,7 @@ export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
       const { dogId, booked } = answer.value
       router.push(booked ? `/bookings/${booked.bookingId}/plan` : `/dogs/${dogId}`)
     })
+  useTellKeys(KEYS)
   useKeyDown((event) => {
     if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
     event.preventDefault()

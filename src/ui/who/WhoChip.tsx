@@ -7,9 +7,10 @@ import styles from './who.module.css'
 export function WhoChip() {
   const { who, ask } = useWhoHere()
   if (!who) return null
+  const words = who.demo ? `as ${who.name}` : who.name
   return (
-    <button type="button" className={styles.chip} onClick={ask} aria-label={`${who.name} is at the table. Change`}>
-      {who.demo ? `as ${who.name}` : who.name}
+    <button type="button" className={styles.chip} onClick={ask} aria-label={`${words}, at the table. Change`}>
+      {words}
     </button>
   )
 }
