@@ -42,12 +42,13 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
   return (
     <div className={styles.catchUp} role="group" aria-label="Catch up">
       <p>
-        <b>{Math.ceil(lacksMin)} min to win</b>{' '}
+        <b>{Math.ceil(lacksMin)} min to win</b> for a slot that holds at {Math.round(chance * 100)} %.
         {options.length === 0
-          ? 'and nothing is left to make simpler.'
+          ? ' Nothing is left to make simpler.'
           : wins < lacksMin
-            ? 'for a slot that holds. Even all of this does not win it.'
-            : `for a slot that holds at ${Math.round(chance * 100)} %.`}
+            ? ' Even all of this does not win it.'
+            : ''}
+        {taken.length > 0 ? ` Taken: ${taken.join(', ')}.` : ''}
       </p>
       <div className={styles.ways}>
         {first && <Way option={first} onTake={() => take(first)} />}
@@ -64,7 +65,6 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
             {ahead.dayFactor > TELLING
               ? ` Today goes ${Math.round((ahead.dayFactor - 1) * 100)} % slower than usual.`
               : ''}
-            {taken.length > 0 ? ` Taken: ${taken.join(', ')}.` : ''}
           </p>
           <div className={styles.ways}>
             {options.map((option) => (

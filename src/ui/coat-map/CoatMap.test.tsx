@@ -68,7 +68,7 @@ describe('the coat map', () => {
   it('fills a zone by its length', () => expect(fillOf(draw({}), 'back')).toBe(lengthColour(9.5)))
   it('says every figure in words besides, so that colour is never the only sign', () => {
     const svg = draw({})
-    expect(svg).toContain('Back 9.5 mm')
+    expect(svg).toContain('Back, 9.5 millimetres, comb 2')
     expect(svg).toContain('role="group"')
   })
   it('shows only the zones in question', () => {
@@ -84,7 +84,7 @@ describe('the coat map', () => {
   it('callouts are buttons for hand and keyboard when they can be picked', () => {
     expect(draw({})).not.toContain('role="button"')
     const svg = draw({ onPick: () => undefined, picked: new Set<ZoneId>(['back']) })
-    expect(svg).toContain('aria-label="Back, 9.5 mm" aria-pressed="true"')
+    expect(svg).toContain('aria-label="Back, 9.5 millimetres, comb 2 on 30" aria-pressed="true"')
     const fields = svg.match(/<(?:path|use)[^>]*data-zone=[^>]*role="button"[^>]*>/g) ?? []
     expect(svg.match(/tabindex="0"/g)?.length).toBe(callouts.length + fields.length)
     expect(fields.find((field) => field.includes('data-zone="back"'))).toContain('aria-label="Back: 9.5 mm"')

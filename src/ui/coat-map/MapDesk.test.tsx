@@ -28,7 +28,7 @@ describe('the desk of a coat map', () => {
       expect(html).toContain(`>${name}</button>`)
   })
   it('says in words what is drawn, zone by zone', () =>
-    expect(desk()).toMatch(/aria-label="Quill, now\. .*Foreleg 20 mm/))
+    expect(desk()).toMatch(/aria-label="Quill, now\. .*Foreleg, 20 millimetres/))
   it('draws another layer as a dotted line and names it', () => {
     const html = desk({ dotted: { lengthAt: () => 40, words: 'coat now' } })
     expect(html).toContain('dotted: coat now')
