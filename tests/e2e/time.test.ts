@@ -12,7 +12,7 @@ openFor('.kovit-test/time', (opened) => void ({ kovit, driver, page } = opened))
 const minutesOf = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
 /** When the bench expects to be done, and the slot's end: minutes of the day. */
 async function ahead(): Promise<{ likely: number; slotEnd: number }> {
-  const [, likely = '', slot = ''] = /Done (\d\d:\d\d) to \d\d:\d\d, slot (\d\d:\d\d)/.exec(await page.text()) ?? []
+  const [, likely = '', slot = ''] = /Done (\d\d:\d\d) to \d\d:\d\d\s+slot (\d\d:\d\d)/.exec(await page.text()) ?? []
   return { likely: minutesOf(likely), slotEnd: minutesOf(slot) }
 }
 const moveClock = (byMin: number) =>
@@ -31,8 +31,8 @@ const moveClock = (byMin: number) =>
       }
     }`,
   })
-const sumPlanned = () =>
-  driver.executeScript<string>('return document.querySelector(\'section[aria-label="The slot"]\').innerText')
+const catchUp = () =>
+  driver.executeScript<string>('return document.querySelector(\'[aria-label="Catch up"]\').innerText')
 
 describe('a visit that starts late', () => {
   it('says how much is lacking, offers ways and what they cost, and a word to the owner', async () => {
@@ -60,7 +60,7 @@ describe('a visit that starts late', () => {
     await page.until(async () => !(await page.text()).includes('Taken:'))
     await page.click("//div[@aria-label='Catch up']//button[contains(., 'wins')]")
     await page.sees('Taken:')
-    expect(await sumPlanned()).toContain('Taken:')
+    expect(await catchUp()).toContain('Taken:')
   })
   it('is finished inside its slot, and the wrap-up tells the day from the estimate', async () => {
     await page.press('Arrive done, start Look over')

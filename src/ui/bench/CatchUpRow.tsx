@@ -56,7 +56,7 @@ export function CatchUpRow({ dog, plan, plannedCase, visit, ahead, slotEndMs, ti
         {ahead.likelyMs > slotEndMs && !told && (
           <button onClick={() => add({ kind: 'owner-told', words: sentence })}>Tell the owner</button>
         )}
-        {told && <span>Told at {time.clock(told.atMs)}: in the outbox of the day, nobody sends it but you.</span>}
+        {told && <span>In the outbox of the day: nobody sends it but you.</span>}
       </div>
       {all && (
         <Sheet title="Ways to catch up" onClose={() => setAll(false)}>

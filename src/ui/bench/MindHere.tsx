@@ -65,6 +65,8 @@ export function MindHere(props: MindProps) {
           </span>
         </div>
       ))}
+      {missed.length > 0 && <PassedOver missed={missed} add={add} />}
+      {cautions.musts}
       <LeftRunning
         planned={plan.stages}
         visit={visit}
@@ -73,8 +75,6 @@ export function MindHere(props: MindProps) {
         timeZone={timeZone}
         add={add}
       />
-      {missed.length > 0 && <PassedOver missed={missed} add={add} />}
-      {cautions.musts}
       {stage?.id === 'arrive' && <WeighRow lastKg={lastKg} visit={visit} add={add} />}
       {stage?.id === 'look-over' && (
         <PastFindings past={past} visit={visit} timeZone={timeZone} add={add} onChanged={props.onFinding} />

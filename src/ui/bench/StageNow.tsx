@@ -31,12 +31,13 @@ export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps)
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
   const missed = missedStages(plan.stages, visit)
   const [next, then] = stagesToCome(plan.stages, visit).filter((each) => !missed.includes(each))
+  const span = showSpan((wait ? spent.waitMin : spent.handsMin) * 60_000)
   const name = stage ? stageLabel(stage.id) : visit.finishedMs === null ? 'Ready' : 'Finished'
   return (
     <section className={styles.stage} aria-label="This stage">
       <h1>{name}</h1>
-      <p className={styles.clock} data-paused={visit.pausedSinceMs !== null}>
-        {showSpan((wait ? spent.waitMin : spent.handsMin) * 60_000)}
+      <p className={styles.clock} data-paused={visit.pausedSinceMs !== null} data-long={span.length > 5}>
+        {span}
       </p>
       {stage && (
         <p>

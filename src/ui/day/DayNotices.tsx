@@ -16,10 +16,9 @@ export function DayNotices({ rows }: { rows: readonly DayRow[] }) {
         <p className="kv-strong kv-late">
           {row.name} will run {row.below.replace(' min past the slot', '')} min past the slot
         </p>
-        <p className="kv-quiet">Done {row.words}.</p>
-        <Link href={row.href} className="kv-link">
-          {opens(row.href)}
-        </Link>
+        <p className="kv-quiet">
+          Done {row.words}. <Link href={row.href}>{opens(row.href)}</Link>
+        </p>
       </div>
     )),
     ...waits.map((row) => <WaitNotice key={`wait${row.bookingId}`} row={row} />),

@@ -20,10 +20,9 @@ export function WaitNotice({ row }: { row: DayRow }) {
         {row.name} {row.wait.stage === 'dry' ? 'leaves the cabinet' : 'is ready to rinse'}{' '}
         {leftMs === null ? 'soon' : leftMs > 0 ? `in ${showSpan(leftMs)}` : 'now'}
       </p>
-      <p className="kv-quiet">{row.groomer}’s hands are free until then.</p>
-      <Link href={row.href} className="kv-link">
-        {opens(row.href)}
-      </Link>
+      <p className="kv-quiet">
+        {row.groomer}’s hands are free until then. <Link href={row.href}>{opens(row.href)}</Link>
+      </p>
     </div>
   )
 }
