@@ -7,8 +7,10 @@ import type { Database } from '@/data/connection'
 import { migrate } from '@/data/migrations'
 import { readLog } from '@/data/events'
 import { readVisit } from '@/data/visits'
+import { dayView } from '@/service/day/dayView'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { beginVisit } from '@/service/visit/beginVisit'
+import { putOnList } from '@/service/waiting/whoWaits'
 import {
   NINE,
   QUILL_PLAN,
@@ -206,5 +208,27 @@ describe('a stamp that cannot be true', () => {
     const fast = happened(40, { kind: 'paused' })
     await appendEvents(visitId, [fast], NINE + 30 * 60_000)
     expect(await readLog(visitId)).toEqual([fast])
+  })
+})
+
+describe('what comes next', () => {
+  it('is who comes yet today with what to lay out, the first of the next day with a dog, and who waits', async () => {
+    // Three years on no other test has a dog.
+    const [morning, noon] = [Date.UTC(2030, 2, 5, 8), Date.UTC(2030, 2, 5, 12)]
+    await bookQuill(database, new Date(noon))
+    const later = await bookQuill(database, new Date(Date.UTC(2030, 2, 7, 10)))
+    const waits = await putOnList(
+      { dogId: later.dogId, from: '2030-03-05', to: '2030-04-01', by: 'Wren' },
+      houseAt(morning),
+    )
+    expect(waits.ok).toBe(true)
+    const { next } = await dayView(houseAt(morning), undefined)
+    expect(next).toMatchObject([
+      { kind: 'today', when: '12:00', dog: 'Quill' },
+      { kind: 'next day', when: '7 Mar 10:00', dog: 'Quill', bookingId: later.bookingId },
+      { kind: 'waiting', dogs: ['Quill'] },
+    ])
+    expect(next[0]?.kind === 'today' && next[0].layOut.length).toBeGreaterThan(0)
+    expect((await dayView(houseAt(morning), '2030-03-07')).next).toEqual([])
   })
 })

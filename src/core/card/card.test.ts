@@ -3,7 +3,17 @@ import { describe, expect, it } from 'vitest'
 import { FULL_KIT, SKIP_BLADES, byHand, cutWith, isSkipTooth } from '../lengths'
 import type { CardEntry } from '../request'
 import { SIDES, THIN_SKIN, ZONES, type ZoneId } from '../zones'
-import { cardProblem, cardRows, changeEntries, choicesFor, cutAt, differenceWords, differences, sameCut } from '.'
+import {
+  cardProblem,
+  cardRows,
+  changeEntries,
+  choicesFor,
+  cutAt,
+  differenceWords,
+  differences,
+  sameCut,
+  toolsToLayOut,
+} from '.'
 
 /** What an entry may be changed to, also to something that no tool does. */
 type Change = Partial<Record<keyof CardEntry, unknown>>
@@ -156,5 +166,14 @@ describe('a card that somebody wants to keep', () => {
     expect(
       cardProblem(swap('back', { method: 'scissor', comb: null, blade: null, lay: null, lengthMm: 77 })),
     ).toBeNull()
+  })
+})
+
+describe('what is laid out', () => {
+  it('is each tool once, in the order of the card, and nothing for what is left alone', () => {
+    const left = { ...entry('lashes'), ...byHand('leave', 8) } as CardEntry
+    const tools = toolsToLayOut([entry('back'), left, { ...entry('pads'), ...ten } as CardEntry, entry('side')])
+    expect(tools).toEqual(['comb 2 on 30', '10 with'])
+    expect(toolsToLayOut([left])).toEqual([])
   })
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { ticksOf } from './ticks'
+import { figuresEvery, ticksOf } from './ticks'
 
 const minutes = (...args: Parameters<typeof ticksOf>) => ticksOf(...args).map(({ min }) => min)
 
@@ -19,4 +19,11 @@ describe('ticks of a tape', () => {
         .filter(({ min }) => [4, 5, 15].includes(min))
         .map(({ depth }) => depth),
     ).toEqual([0.36, 0.62, 1]))
+})
+
+it('figures stand as close as they have room, on quarters, half hours or hours', () => {
+  expect(figuresEvery(4, 40)).toBe(15)
+  expect(figuresEvery(2, 40)).toBe(30)
+  expect(figuresEvery(1, 40)).toBe(60)
+  expect(figuresEvery(0.1, 40)).toBe(240)
 })
