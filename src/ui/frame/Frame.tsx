@@ -19,7 +19,7 @@ export function Frame({ here, house, children }: FrameProps) {
     <>
       <header className={`kv-screen-only ${styles.header}`}>
         <div className={styles.bar}>
-          <Link href="/" className={styles.brand}>
+          <Link href="/" className={styles.brand} aria-label="Kovit, today">
             <Mark />
             <span>Kovit</span>
           </Link>

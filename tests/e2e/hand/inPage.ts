@@ -181,7 +181,7 @@ export function shrink({ left, top, right, bottom }: Box): Box {
   return { left: left + 2, right: right - 2, top: top + 4, bottom: bottom - 4 }
 }
 
-/** Where a finger that aims at the middle of a target and misses by half of the least size does something else. */
+/** Targets on which a finger has less room than the least. */
 export function targetFaults(root: Element, { targetPx, textPx }: Least): string[] {
   const targets = root.querySelectorAll(
     'a[href], button, input:not([type=hidden]), select, textarea, summary, [role=button], [role=option], [role=tab], [role=slider], [role=combobox], [role=switch]',
@@ -217,14 +217,20 @@ export function reach(target: Element, leastPx: number): { wide: boolean; high: 
   const largest = boxes.reduce((a, b) => (a.width * a.height >= b.width * b.height ? a : b))
   const x = (largest.left + largest.right) / 2
   const y = (largest.top + largest.bottom) / 2
-  const half = leastPx / 2 - 0.6
   const hits = (atX: number, atY: number) => {
     const hit = document.elementFromPoint(atX, atY)
     return hit !== null && (target.contains(hit) || label?.contains(hit) === true)
   }
+  /** How far it goes on hitting the target from its middle, both ways together, px. */
+  const span = (stepX: number, stepY: number) => {
+    let far = 0
+    for (const way of [1, -1])
+      for (let by = 1; by <= leastPx && hits(x + stepX * by * way, y + stepY * by * way); by++) far++
+    return far + 1
+  }
   return {
-    wide: largest.width >= leastPx - 0.5 || (hits(x - half, y) && hits(x + half, y)),
-    high: largest.height >= leastPx - 0.5 || (hits(x, y - half) && hits(x, y + half)),
+    wide: largest.width >= leastPx - 0.5 || span(1, 0) >= leastPx - 1,
+    high: largest.height >= leastPx - 0.5 || span(0, 1) >= leastPx - 1,
   }
 }
 
