@@ -1,4 +1,4 @@
-import { By, type WebDriver } from 'selenium-webdriver'
+import type { WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import { pagesOf } from './ask'
 import type { Page } from './browser'
@@ -61,8 +61,11 @@ describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {
     await sizeTo(driver, size)
     await openAlive(driver, house + pathOf(name))
     await open()
-    await page.until(
-      async () => (await driver.findElements(By.css('[role=dialog], dialog[open], [class*=panel]'))).length > 0,
+    await page.until(() =>
+      driver.executeScript<boolean>(
+        `return [...document.querySelectorAll('[role=dialog], dialog[open], [class*=panel]')].some((each) =>
+          each.checkVisibility({ opacityProperty: true }) && each.getBoundingClientRect().height > 40)`,
+      ),
     )
     expect(await measure(driver, { ...leastFor(name, size), still: false })).toEqual([])
   })
