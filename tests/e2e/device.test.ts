@@ -178,6 +178,17 @@ describe('a sender that hangs', () => {
     await page.sees('a sender hangs')
     await sees('All sent')
   })
+  it('nor do locks that never answer: the browser then sends without them', async () => {
+    await toBench(1)
+    await driver.executeScript(
+      `const silent = () => new Promise(() => {})
+      navigator.locks.request = silent
+      navigator.locks.query = silent`,
+    )
+    await note('the locks are silent')
+    const log = `${kovit.address}${benches[1]?.replace('bench', 'log')}`
+    await page.until(async () => (await (await fetch(log)).text()).includes('the locks are silent'), 'it was not sent')
+  })
 })
 
 describe('what the books do not take', () => {

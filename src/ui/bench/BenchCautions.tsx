@@ -3,6 +3,8 @@ import type { BathAim } from '@/core/bath'
 import type { Plan } from '@/core/plan'
 import { stageLabel, type StageId } from '@/core/stages'
 import { zoneLabel } from '@/core/zones'
+import type { LengthUnit } from '@/core/units'
+import { showLength } from '../coat-map'
 import type { Happening } from './useVisitLog'
 import styles from './bench.module.css'
 
@@ -15,11 +17,12 @@ interface CautionsProps {
   seen: readonly string[]
   own: readonly { id: number; stage: StageId; words: string }[]
   aims: readonly BathAim[]
+  unit: LengthUnit
   add: (happening: Happening) => void
 }
 
 /** Cautions of this stage, one line each: the musts, and the rest; a must that was seen today shrinks to its first clause. */
-export function benchCautions({ plan, stage, seen, own, aims, add }: CautionsProps): {
+export function benchCautions({ plan, stage, seen, own, aims, unit, add }: CautionsProps): {
   musts: ReactNode[]
   rest: ReactNode[]
 } {
@@ -61,7 +64,7 @@ export function benchCautions({ plan, stage, seen, own, aims, add }: CautionsPro
         )),
       ...growing.map(({ zone, presentMm }) => (
         <p key={zone} className={styles.caution} data-level="should">
-          <b>{zoneLabel(zone)}: leave</b>, {presentMm} mm, growing
+          <b>{zoneLabel(zone)}: leave</b>, {showLength(presentMm, unit)}, growing
         </p>
       )),
       mix && (

@@ -46,6 +46,7 @@ export function MindHere(props: MindProps) {
     seen: visit.seen,
     own: props.ownCautions,
     aims: props.bathAims,
+    unit: props.unit,
     add,
   })
   const note = visit.notes.at(-1)

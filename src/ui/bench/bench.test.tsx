@@ -37,7 +37,16 @@ const LUMP: Finding = { kind: 'lump', zone: 'side', side: 'left', sizeMm: 8, sta
 
 describe('cautions on the bench', () => {
   const drawn = (props: Partial<Parameters<typeof benchCautions>[0]>) => {
-    const { musts, rest } = benchCautions({ plan, stage: 'nails', seen: [], own: [], aims: [], add: nothing, ...props })
+    const { musts, rest } = benchCautions({
+      plan,
+      stage: 'nails',
+      seen: [],
+      own: [],
+      aims: [],
+      unit: 'mm',
+      add: nothing,
+      ...props,
+    })
     return renderToStaticMarkup([...musts, ...rest])
   }
   const at = (seen: string[], own: { id: number; stage: 'nails'; words: string }[] = []) => drawn({ seen, own })

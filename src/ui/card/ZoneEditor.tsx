@@ -6,9 +6,9 @@ import { choicesFor, cutAt, type EntryChange } from '@/core/card'
 import { byHand, toolWords, type Cut, type Kit } from '@/core/lengths'
 import { EarsShape, FeetShape, JOINS, TailShape, type HandMethod } from '@/core/patterns'
 import type { CardEntry } from '@/core/request'
-import { figureMm, mmFromInch, type LengthUnit } from '@/core/units'
+import { mmFromInch, type LengthUnit } from '@/core/units'
 import { SIDES, groupOf, isPaired, zoneLabel, type Side, type ZoneId } from '@/core/zones'
-import { showFigure, unitWord } from '../coat-map'
+import { showFigure, showLength, unitWord } from '../coat-map'
 import styles from './card.module.css'
 
 interface ZoneEditorProps {
@@ -81,7 +81,10 @@ export function ZoneEditor({ picked, card, kit, unit, side, onSide, presentMm, c
           showSearch
           value={toolWords(first as Cut)}
           options={[
-            ...choices.map(({ words, cut }) => ({ value: words, label: `${words}, ${figureMm(cut.lengthMm)} mm` })),
+            ...choices.map(({ words, cut }) => ({
+              value: words,
+              label: `${words}, ${showLength(cut.lengthMm, unit)}`,
+            })),
             ...HANDS.map(([method, label]) => ({ value: `by hand ${method}`, label })),
           ]}
           onChange={(value) => takeTool(value, choices, first, change)}

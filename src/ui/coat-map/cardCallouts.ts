@@ -26,6 +26,8 @@ const SHOWN: readonly [ZoneId, string][] = [
 export const showFigure = (lengthMm: number, unit: LengthUnit) =>
   unit === 'mm' ? figureMm(lengthMm) : inchFraction(lengthMm)
 export const unitWord = (unit: LengthUnit) => (unit === 'mm' ? 'mm' : 'in')
+/** A length as the house writes it: `9.5 mm`, `3/8 in`. */
+export const showLength = (lengthMm: number, unit: LengthUnit) => `${showFigure(lengthMm, unit)} ${unitWord(unit)}`
 
 /** Zones left unnamed where they are cut like the one beside them. */
 const LIKE: Partial<Record<ZoneId, ZoneId>> = { chin: 'muzzle', bridge: 'muzzle', hock: 'foreleg', thigh: 'back' }

@@ -1,5 +1,5 @@
 export { CoatMap, focusOn } from './CoatMap'
-export { cardCallouts, coatCallouts, namedIn, showFigure, unitWord } from './cardCallouts'
+export { cardCallouts, coatCallouts, namedIn, showFigure, showLength, unitWord } from './cardCallouts'
 export type { Callout } from './callouts'
 export { FittedMap } from './FittedMap'
 export { MapDesk } from './MapDesk'

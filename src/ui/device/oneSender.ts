@@ -2,29 +2,38 @@ import { PAGE, chosenHouse, type BenchKey } from './store'
 
 /** A sender that takes longer than this hangs: nobody waits for it any more. */
 const PATIENCE_MS = 20_000
+/** The browser says within this who holds what, or never. */
+const QUERY_MS = 3000
 /** Benches for which this page stands in line: whoever is next sends what everybody noted. */
 const inLine = new Set<BenchKey>()
 
 /**
  * Runs work for a bench while no other tab of this browser does: two senders would each count the other's events as new. One
- * that hangs holds nobody up for long; the server takes each event once anyway.
+ * that hangs holds nobody up for long, and neither do locks that never answer; the server takes each event once anyway.
  */
 export async function oneSender(bench: BenchKey, work: () => Promise<void>): Promise<void> {
   // Over plain http on another name than this machine's the browser has no locks.
   if (!('locks' in navigator)) return work()
   if (inLine.has(bench)) return
   inLine.add(bench)
-  let begun = false
+  const patience = new AbortController()
+  let begun: Promise<void> | null = null
   const begin = () => {
-    begun = true
+    if (begun) return begun
     inLine.delete(bench)
-    return work()
+    clearTimeout(timer)
+    return (begun = work())
   }
-  const patience = { signal: AbortSignal.timeout(PATIENCE_MS) }
-  await navigator.locks.request(`kovit.send.${chosenHouse()}.${bench}`, patience, begin).catch((error: unknown) => {
-    if (begun) throw error
-    return begin()
+  let timer: ReturnType<typeof setTimeout>
+  const withoutLock = new Promise<void>((done) => {
+    timer = setTimeout(() => {
+      patience.abort()
+      done(begin())
+    }, PATIENCE_MS)
   })
+  const { signal } = patience
+  const withLock = navigator.locks.request(`kovit.send.${chosenHouse()}.${bench}`, { signal }, begin).catch(begin)
+  await Promise.race([withLock, withoutLock])
 }
 
 const LIVES = 'kovit.page.'
@@ -38,7 +47,9 @@ export async function otherLivingPages(): Promise<ReadonlySet<string>> {
   if (!('locks' in navigator)) return new Set()
   if (!saidToLive) void navigator.locks.request(LIVES + PAGE, () => new Promise(() => {}))
   saidToLive = true
-  const { held = [] } = await navigator.locks.query()
+  const nobody: LockManagerSnapshot = {}
+  const silence = new Promise<LockManagerSnapshot>((done) => setTimeout(() => done(nobody), QUERY_MS))
+  const { held = [] } = await Promise.race([navigator.locks.query(), silence])
   const living = held.map(({ name = '' }) => name).filter((name) => name.startsWith(LIVES))
   return new Set(living.map((name) => name.slice(LIVES.length)).filter((page) => page !== PAGE))
 }

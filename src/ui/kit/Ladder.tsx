@@ -37,7 +37,7 @@ function Standing({ rungs, unit, wantedMm, nearest, width }: LadderProps & { wid
       width={width}
       style={{ maxWidth: '100%', height: 'auto', display: 'block' }}
       role="img"
-      aria-label={ladderWords(rungs)}
+      aria-label={ladderWords(rungs, unit)}
     >
       <rect
         x={LEFT}

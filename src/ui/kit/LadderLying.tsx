@@ -11,7 +11,7 @@ export function LadderLying({ rungs, unit, wantedMm, nearest, width }: LadderPro
   const pxPerMm = (width - NAME_PX - FIGURE_PX) / MOST_MM
   const height = rungs.length * ROW_PX
   return (
-    <svg width={width} height={height} role="img" aria-label={ladderWords(rungs)} style={{ display: 'block' }}>
+    <svg width={width} height={height} role="img" aria-label={ladderWords(rungs, unit)} style={{ display: 'block' }}>
       {rungs.map((rung, at) => {
         const { kind, name, withMm, againstMm, owned } = rung
         const y = at * ROW_PX

@@ -9,7 +9,8 @@ import {
   type Kit,
   type NearWay,
 } from '@/core/lengths'
-import { figureMm, type LengthUnit } from '@/core/units'
+import type { LengthUnit } from '@/core/units'
+import { showLength } from '../coat-map'
 
 /** One tool on the ladder: what it leaves with the coat and against, and whether the house owns it. */
 export interface Rung {
@@ -58,8 +59,8 @@ export interface LadderProps {
 }
 
 /** What a ladder says aloud. */
-export const ladderWords = (rungs: readonly Rung[]): string =>
+export const ladderWords = (rungs: readonly Rung[], unit: LengthUnit): string =>
   `What each tool leaves: ${rungs
     .filter(({ owned }) => owned)
-    .map(({ name, kind, withMm }) => `${kind} ${name} ${figureMm(withMm)} mm`)
+    .map(({ name, kind, withMm }) => `${kind} ${name} ${showLength(withMm, unit)}`)
     .join(', ')}`

@@ -1,9 +1,9 @@
 import { balance, bandTurns, flareTop, hemClearanceMm, targetsOf, type Balance } from '@/core/balance'
 import { COAT_FACTS, rateAt } from '@/core/coat'
 import type { Case, Plan } from '@/core/plan'
-import { figureMm, type LengthUnit } from '@/core/units'
+import type { LengthUnit } from '@/core/units'
 import { zoneLabel, type ZoneId } from '@/core/zones'
-import { showFigure, unitWord } from '../coat-map'
+import { showFigure, showLength, unitWord } from '../coat-map'
 
 interface BalanceProps {
   case_: Case
@@ -20,7 +20,7 @@ export function BalanceAdvice({ case_, plan, presentMm, unit, onTake }: BalanceP
   const at = new Map(plan.card.map(({ zone, lengthMm }) => [zone, lengthMm]))
   const cardMm = (zone: ZoneId) => at.get(zone) ?? 0
   const made = balance(dog, targetsOf(request.pattern, dog), cardMm, (zone) => presentMm.get(zone) ?? 0)
-  const notes = notesOf(case_, plan, cardMm)
+  const notes = notesOf(case_, plan, cardMm, unit)
   if (made.targets.length + notes.length === 0) return null
   return (
     <section aria-label="Shape">
@@ -63,15 +63,15 @@ export function BalanceAdvice({ case_, plan, presentMm, unit, onTake }: BalanceP
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Flare, hem and bands, where the card has any. */
-function notesOf({ dog }: Case, plan: Plan, cardMm: (zone: ZoneId) => number): string[] {
+function notesOf({ dog }: Case, plan: Plan, cardMm: (zone: ZoneId) => number, unit: LengthUnit): string[] {
   const shapeAt = (zone: ZoneId) => plan.card.find((entry) => entry.zone === zone)?.shape
   const notes: string[] = []
-  if (shapeAt('foreleg') === 'flare') notes.push(flareWords(dog, cardMm))
+  if (shapeAt('foreleg') === 'flare') notes.push(flareWords(dog, cardMm, unit))
   const hem = hemClearanceMm(dog, 'skirt', cardMm('skirt'))
-  if (hem !== null && shapeAt('skirt') === 'hem') notes.push(`The hem hangs ${figureMm(hem)} mm off the floor.`)
+  if (hem !== null && shapeAt('skirt') === 'hem') notes.push(`The hem hangs ${showLength(hem, unit)} off the floor.`)
   const plume = hemClearanceMm(dog, 'tail', cardMm('tail'))
   if (plume !== null && shapeAt('tail') === 'plume')
-    notes.push(`Let down, the plume hangs ${figureMm(plume)} mm off the floor.`)
+    notes.push(`Let down, the plume hangs ${showLength(plume, unit)} off the floor.`)
   const banded = plan.card.some(({ method }) => method === 'band')
   if (banded)
     notes.push(
@@ -83,10 +83,11 @@ function notesOf({ dog }: Case, plan: Plan, cardMm: (zone: ZoneId) => number): s
 /** The usual wish: a foot this much wider than the top of the leg, mm. Source: from memory. */
 const FLARE_MM = 20
 
-function flareWords(dog: Case['dog'], cardMm: (zone: ZoneId) => number): string {
+function flareWords(dog: Case['dog'], cardMm: (zone: ZoneId) => number, unit: LengthUnit): string {
+  const shown = (mm: number) => showLength(mm, unit)
   const footMm = cardMm('forefoot')
   const flare = flareTop(footMm, FLARE_MM, rateAt('forefoot', dog.coat, dog.growthMmPerWeek))
   return flare.possible
-    ? `A flare of ${FLARE_MM} mm on ${figureMm(footMm)} mm of foot: the top of the leg ${figureMm(flare.topMm)} mm or shorter.`
-    : `For a flare of ${FLARE_MM} mm the foot lacks ${figureMm(flare.lackMm)} mm: ${flare.weeks} weeks more.`
+    ? `A flare of ${shown(FLARE_MM)} on ${shown(footMm)} of foot: the top of the leg ${shown(flare.topMm)} or shorter.`
+    : `For a flare of ${shown(FLARE_MM)} the foot lacks ${shown(flare.lackMm)}: ${flare.weeks} weeks more.`
 }

@@ -6,9 +6,9 @@ import { choicesFor } from '@/core/card'
 import { FULL_KIT } from '@/core/lengths'
 import type { Case } from '@/core/plan'
 import type { Request } from '@/core/request'
-import { figureMm, mmFromInch, type LengthUnit } from '@/core/units'
+import { mmFromInch, type LengthUnit } from '@/core/units'
 import { zonesOf, type ZoneId, type ZoneKey } from '@/core/zones'
-import { unitWord } from '../coat-map'
+import { showLength, unitWord } from '../coat-map'
 import { KEY_OPTIONS, isOneZone, without } from './zoneKeys'
 import styles from './plan.module.css'
 
@@ -81,7 +81,10 @@ export function ZoneWish({ case_, unit, picked, onPick, ask }: ZoneWishProps) {
           showSearch
           value={null}
           placeholder="Choose a blade or comb"
-          options={choices.map(({ words, cut }) => ({ value: words, label: `${words}, ${figureMm(cut.lengthMm)} mm` }))}
+          options={choices.map(({ words, cut }) => ({
+            value: words,
+            label: `${words}, ${showLength(cut.lengthMm, unit)}`,
+          }))}
           onChange={(words) => words !== null && takeTool(words)}
         />
       </label>
