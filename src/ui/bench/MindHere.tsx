@@ -34,7 +34,7 @@ interface MindProps extends BenchView {
   slotEndMs: number
 }
 
-/** What stops the hand, consents, musts, questions, what wins time, how the dog takes it, and what the owner asked: most pressing first. */
+/** What stops the hand, consents, musts, questions, what wins time, how the dog takes it, and what the owner asked: most pressing first; what was noted last stands high, so that a hand sees that it is kept. */
 export function MindHere(props: MindProps) {
   const { visitId, plan, visit, stage, kept, log, past, lastKg, timeZone, unsigned, add } = props
   const { refused } = kept
@@ -68,6 +68,11 @@ export function MindHere(props: MindProps) {
       ))}
       {missed.length > 0 && <PassedOver missed={missed} add={add} />}
       {cautions.musts}
+      {note && (
+        <p>
+          <b>Noted:</b> {note.words}
+        </p>
+      )}
       <LeftRunning
         planned={plan.stages}
         visit={visit}
@@ -93,11 +98,6 @@ export function MindHere(props: MindProps) {
         />
       )}
       {cautions.rest}
-      {note && (
-        <p>
-          <b>Noted:</b> {note.words}
-        </p>
-      )}
       {props.asked && (
         <p>
           <b>Asked for:</b> {props.asked}
