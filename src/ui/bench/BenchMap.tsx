@@ -19,11 +19,13 @@ interface MapProps extends Pick<BenchView, 'dog' | 'plan' | 'unit'> {
   /** What hands found where they went over the dog; null at other stages. */
   found: { findings: readonly Finding[]; mats: Partial<Record<ZoneId, number>> } | null
   zone: ZoneId | null
+  /** What was noted last. */
+  noted: string | null
   onZone: (zone: ZoneId | null) => void
 }
 
 /** The dog with this stage's zones lit and what is done in a paler tint; on the head one that still grows is named too, so that nobody cuts it. */
-export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, onZone }: MapProps) {
+export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, noted, onZone }: MapProps) {
   const { lengthAt, cut } = useMemo(() => drawingOf(plan.card), [plan])
   const view = useMemo(() => drawView('side', dog, lengthAt, cut), [dog, lengthAt, cut])
   const onHead = stageZones.some((each) => each === 'skull' || each === 'muzzle')
@@ -59,9 +61,17 @@ export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, onZon
         {done.length > 0 ? 'Pale: done. ' : ''}White:{' '}
         {stageZones.length + done.length > 0 ? 'not yet' : 'nothing is cut yet'}.
       </p>
+      {noted !== null && (
+        <p>
+          <b>Noted:</b> {noted.length > NOTED_MOST ? `${noted.slice(0, NOTED_MOST)} …` : noted}
+        </p>
+      )}
     </section>
   )
 }
+
+/** So much of a note stands under the map; all of it stands with what to mind. */
+const NOTED_MOST = 80
 
 /** The paper of a phone is narrower. */
 const PHONE_PX = 420

@@ -34,7 +34,7 @@ interface MindProps extends BenchView {
   slotEndMs: number
 }
 
-/** What stops the hand, consents, musts, questions, what wins time, how the dog takes it, and what the owner asked: most pressing first; what was noted last stands high, so that a hand sees that it is kept. */
+/** What stops the hand, consents, musts, questions, what wins time, how the dog takes it, and what the owner asked: most pressing first. */
 export function MindHere(props: MindProps) {
   const { visitId, plan, visit, stage, kept, log, past, lastKg, timeZone, unsigned, add } = props
   const { refused } = kept

@@ -152,6 +152,7 @@ describe('the map at the look-over', () => {
     words(
       renderToStaticMarkup(
         <BenchMap
+          noted={null}
           dog={dog}
           plan={plan}
           unit="mm"
