@@ -119,7 +119,7 @@ export function Bench({ view: begun }: { view: BenchView }) {
         stageZones={stage?.zones ?? []}
         done={zonesDone(plan.stages, visit)}
         zone={panel?.open === 'zone' ? panel.zone : null}
-        noted={visit.notes.at(-1)?.words ?? null}
+        notes={visit.notes}
         found={lookingOver ? { findings: openFindings([...props.past, ...visit.findings]), mats: visit.mats } : null}
         onZone={(zone) => setPanel(zone && { open: lookingOver ? 'place' : 'zone', zone })}
       />

@@ -19,13 +19,13 @@ interface MapProps extends Pick<BenchView, 'dog' | 'plan' | 'unit'> {
   /** What hands found where they went over the dog; null at other stages. */
   found: { findings: readonly Finding[]; mats: Partial<Record<ZoneId, number>> } | null
   zone: ZoneId | null
-  /** What was noted last. */
-  noted: string | null
+  /** Of this groom; the last one stands under the map. */
+  notes: readonly { words: string }[]
   onZone: (zone: ZoneId | null) => void
 }
 
 /** The dog with this stage's zones lit and what is done in a paler tint; on the head one that still grows is named too, so that nobody cuts it. */
-export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, noted, onZone }: MapProps) {
+export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, notes, onZone }: MapProps) {
   const { lengthAt, cut } = useMemo(() => drawingOf(plan.card), [plan])
   const view = useMemo(() => drawView('side', dog, lengthAt, cut), [dog, lengthAt, cut])
   const onHead = stageZones.some((each) => each === 'skull' || each === 'muzzle')
@@ -34,6 +34,7 @@ export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, noted
   const focus = focusOn(view, shown)
   const pinned = found === null ? [] : pins(found)
   const callouts = pinned.length > 0 ? pinned : cardCallouts(plan.card, plan.growing, unit, shown)
+  const noted = notes.at(-1)?.words
   const { ref, width, height } = useSize(FIRST_PX.width, FIRST_PX.height)
   return (
     <section className={styles.map} aria-label="The map">
@@ -61,7 +62,7 @@ export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, noted
         {done.length > 0 ? 'Pale: done. ' : ''}White:{' '}
         {stageZones.length + done.length > 0 ? 'not yet' : 'nothing is cut yet'}.
       </p>
-      {noted !== null && (
+      {noted !== undefined && (
         <p>
           <b>Noted:</b> {noted.length > NOTED_MOST ? `${noted.slice(0, NOTED_MOST)} …` : noted}
         </p>

@@ -152,7 +152,7 @@ describe('the map at the look-over', () => {
     words(
       renderToStaticMarkup(
         <BenchMap
-          noted={null}
+          notes={[]}
           dog={dog}
           plan={plan}
           unit="mm"
