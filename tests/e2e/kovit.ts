@@ -47,11 +47,14 @@ export interface Opened {
   page: Page
 }
 
+/** So high that nothing folds at the bench: what has room on which screen is `anyScreen`'s to say. */
+const ROOMY = [1280, 1600] as const
+
 /** Starts Kovit on a fresh home with a browser before the tests of a file, and ends both after them. */
 export function openFor(
   home: string,
   tell: (opened: Opened) => unknown,
-  size: readonly [number, number] = [1280, 900],
+  size: readonly [number, number] = ROOMY,
   start: { env?: Record<string, string>; args?: string[] } = {},
 ): void {
   let opened: Partial<Opened> = {}
