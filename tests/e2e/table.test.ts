@@ -3,6 +3,7 @@ import { mkdirSync, rmSync } from 'node:fs'
 import type { OutgoingHttpHeaders } from 'node:http'
 import { join, resolve } from 'node:path'
 import { Key, type WebDriver } from 'selenium-webdriver'
+import type { Driver as ChromeDriver } from 'selenium-webdriver/chrome'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { RIGHTS, mayDo, type Right } from '@/core/rights'
 import { ensurePrograms } from '../../scripts/lib/install.mjs'
@@ -167,9 +168,9 @@ describe('what who may do', () => {
 })
 
 describe('the demo', () => {
-  const stands = (name: string) => page.find(`//button[starts-with(@aria-label, '${name} is at the table')]`)
+  const stands = (name: string) => page.find(`//button[contains(@aria-label, '${name}, at the table')]`)
   const change = async (from: string, to: string) => {
-    await page.click(`//button[starts-with(@aria-label, '${from} is at the table')]`)
+    await page.click(`//button[contains(@aria-label, '${from}, at the table')]`)
     await page.click(`//dialog//button[.//b[.='${to}']]`)
     await stands(to)
   }
@@ -230,6 +231,10 @@ describe('another screen of the house', () => {
     there = new Page(tablet)
   })
   afterAll(() => tablet?.quit())
+  const away = (offline: boolean) => {
+    const as = { offline, latency: 0, download_throughput: -1, upload_throughput: -1 }
+    return (tablet as ChromeDriver).setNetworkConditions(as as never)
+  }
 
   it('is shown the way by text and picture, and given a code', async () => {
     await driver.get(`${kovit.address}/rules/devices`)
@@ -270,12 +275,16 @@ describe('another screen of the house', () => {
     await there.sees('All sent')
   })
   it('is out as soon as it is turned off, and what it then notes is kept on it', async () => {
+    // It hears of it as soon as it asks: what is noted before that is noted without a network here.
+    await away(true)
     await driver.get(`${kovit.address}/rules/devices`)
     await page.press('Turn off')
     await page.sees('turned off')
     await there.key('n')
     await there.type('//textarea', 'noted after that')
     await there.press('Keep the note')
+    await there.sees('noted after that')
+    await away(false)
     await there.sees('Who is at the table?')
     await there.sees('1 note waits')
     const bench = await tablet.getCurrentUrl()
