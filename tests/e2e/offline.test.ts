@@ -17,8 +17,8 @@ describe('a bench without a network', () => {
     await driver.get(proxy.address)
     await page.sees('to come')
     // The last of the day: a dog that nobody has to sign for.
-    const plan = [...(await driver.getPageSource()).matchAll(/\/bookings\/\d+(?=\/plan)/g)].at(-1)?.[0]
-    booking = `${proxy.address}${plan}`
+    const last = await page.find(`(//section[@aria-label="The day's dogs"]//a[contains(@href, '/plan')])[last()]`)
+    booking = String(await last.getAttribute('href')).replace('/plan', '')
   })
 
   it('today’s and tomorrow’s pages are on the device before they are needed', async () => {
