@@ -15,7 +15,7 @@ export {
   offBooked,
 } from './life'
 export type { Life } from './life'
-export type { BookLine } from './line'
+export type { BookLine, NextLine } from './line'
 export { nearestOpen } from './nearestOpen'
 export { chanceAt, fitCurve, needsOf, promisedPercent } from './bookedFit'
 export { BookedFit } from './bookedFit'

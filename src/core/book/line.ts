@@ -30,3 +30,8 @@ export interface BookLine {
   /** Where the van stops, and when its people are there. */
   home: { place: string; from: string | null; to: string | null } | null
 }
+
+/** One line of what comes next on a day: a dog with what to lay out for it, or who waits for a time. */
+export type NextLine =
+  | { kind: 'today' | 'next day'; when: string; bookingId: number; dog: string; groomer: string; layOut: string[] }
+  | { kind: 'waiting'; dogs: string[] }

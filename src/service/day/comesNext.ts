@@ -1,3 +1,4 @@
+import type { NextLine } from '@/core/book'
 import { toolsToLayOut } from '@/core/card'
 import { makePlan } from '@/core/plan'
 import { addDays } from '@/core/units'
@@ -13,13 +14,8 @@ const MOST_TODAY = 2
 /** So far ahead the next day with a dog is looked for. */
 const DAYS_AHEAD = 14
 
-/** One line of what comes next. */
-export type ComesNext =
-  | { kind: 'today' | 'next day'; when: string; bookingId: number; dog: string; groomer: string; layOut: string[] }
-  | { kind: 'waiting'; dogs: string[] }
-
 /** What comes after what is in the house now: the next dogs and what to lay out for them, the next day's first, and who waits for a time. */
-export async function comesNext(entries: readonly DayEntry[], house: OpenHouse): Promise<ComesNext[]> {
+export async function comesNext(entries: readonly DayEntry[], house: OpenHouse): Promise<NextLine[]> {
   const { time, nowMs, nameOf } = house
   const today = entries
     .filter(({ visit }) => visit === null)
@@ -36,7 +32,7 @@ export async function comesNext(entries: readonly DayEntry[], house: OpenHouse):
 }
 
 /** The first dog of the next day that has one. */
-async function firstAhead({ time, nowMs, nameOf }: OpenHouse): Promise<ComesNext[]> {
+async function firstAhead({ time, nowMs, nameOf }: OpenHouse): Promise<NextLine[]> {
   const tomorrow = addDays(time.day(nowMs), 1)
   const [first] = await readBookings(time.startOfDay(tomorrow), time.startOfDay(addDays(tomorrow, DAYS_AHEAD)))
   const file = first && (await caseFor(first, time))
@@ -54,7 +50,7 @@ async function firstAhead({ time, nowMs, nameOf }: OpenHouse): Promise<ComesNext
   ]
 }
 
-async function waitingNow(today: string): Promise<ComesNext[]> {
+async function waitingNow(today: string): Promise<NextLine[]> {
   const open = (await readWaiting()).filter(({ to }) => to >= today)
   if (open.length === 0) return []
   const dogs = await readDogsById(open.map(({ dogId }) => dogId))

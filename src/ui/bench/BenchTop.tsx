@@ -31,7 +31,7 @@ export function BenchTop({ dog, plan, groomer, visit, stage, kept, nowMs, timeZo
           Day
         </Link>
         <span>
-          <b>{dog.name}</b> {stage && <i>stage </i>}
+          <b>{dog.name}</b> {stage && <span className={styles.stageWord}>stage </span>}
           {where}
           <span className={styles.groomer}>, {groomer}</span>
         </span>

@@ -7,6 +7,8 @@ import styles from './bench.module.css'
 
 interface FoldProps {
   title: string
+  /** Its place on the bench. */
+  area: 'mind' | 'steps'
   /** What is folded, for its button, such as `step`. */
   one: string
   many: string
@@ -18,7 +20,7 @@ interface FoldProps {
 const ALL = { rest: 0, from: Infinity, musts: 0 }
 
 /** As many of its lines as have room, and one press for the rest that says how many. Where it may scroll nothing is folded. */
-export function Fold({ title, one, many, children, onCount }: FoldProps) {
+export function Fold({ title, area, one, many, children, onCount }: FoldProps) {
   const room = useRef<HTMLElement>(null)
   const list = useRef<HTMLUListElement>(null)
   const [{ rest, from, musts }, setShown] = useState(ALL)
@@ -45,7 +47,7 @@ export function Fold({ title, one, many, children, onCount }: FoldProps) {
   }, [onCount])
   const words = from === 0 ? `${rest} ${rest === 1 ? one : many}` : `and ${rest} more`
   return (
-    <section ref={room} className={styles.fold} aria-label={title}>
+    <section ref={room} className={styles.fold} data-area={area} aria-label={title}>
       <ul ref={list} data-folded={rest > 0}>
         {lines.map((each, at) => (
           // A line without room stays in its place, unseen, so that its height is known when there is room again.

@@ -51,7 +51,7 @@ export function MindHere(props: MindProps) {
   })
   const note = visit.notes.at(-1)
   return (
-    <Fold title="Mind here" one="thing to mind" many="things to mind" onCount={props.onCount}>
+    <Fold title="Mind here" area="mind" one="thing to mind" many="things to mind" onCount={props.onCount}>
       {refused && (
         <p role="alert" className="kv-notice kv-must kv-late">
           {refused}

@@ -75,7 +75,7 @@ export function StepsNow({ dog, plan, plannedCase, visit, stage, nowMs, add, onN
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
   if (stage === null) return null
   return (
-    <Fold title="Step by step" one="step" many="steps" onCount={onCount}>
+    <Fold title="Step by step" area="steps" one="step" many="steps" onCount={onCount}>
       {runningWait(plan.stages, visit) && (
         <FreeHands
           waits={stage.id}

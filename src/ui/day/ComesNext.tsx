@@ -1,10 +1,6 @@
 import Link from 'next/link'
+import type { NextLine } from '@/core/book'
 import styles from './day.module.css'
-
-/** One line of what comes next. */
-export type NextLine =
-  | { kind: 'today' | 'next day'; when: string; bookingId: number; dog: string; groomer: string; layOut: string[] }
-  | { kind: 'waiting'; dogs: string[] }
 
 /** Below the day: the next dogs and what to lay out for them, the next day's first, and who waits for a time. */
 export function ComesNext({ lines }: { lines: readonly NextLine[] }) {

@@ -22,11 +22,7 @@ export function FindAnything() {
   })
   return (
     <>
-      <button
-        className={styles.open}
-        onClick={() => setOpen(true)}
-        aria-label="Find / a dog, an owner, a number, a day"
-      >
+      <button className={styles.open} onClick={() => setOpen(true)} aria-label="Find a dog, an owner, a number, a day">
         Find <kbd>/</kbd>
       </button>
       <Modal open={open} onCancel={() => setOpen(false)} footer={null} title={null} closable={false} destroyOnHidden>

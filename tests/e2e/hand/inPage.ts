@@ -156,7 +156,10 @@ export function scrollFaults(root: Element, { still }: Least): string[] {
       isShown(each) &&
       !each.hasAttribute('data-says-it-scrolls'),
   )
+  // What must be minded is never behind a press where everything is to be seen in one look.
+  const folded = still ? [...root.querySelectorAll('[data-must=true]')].filter((each) => isShown(each)) : []
   return [
+    ...folded.map((each) => `folded: ${named(each)}`),
     ...(scrollWidth > innerWidth + 0.5 ? [`the page is ${scrollWidth} px wide`] : []),
     ...(still && scrollHeight > innerHeight + 0.5 ? [`the page is ${scrollHeight} px high`] : []),
     ...wide.map((each) => `scrolls sideways: ${named(each)}`),

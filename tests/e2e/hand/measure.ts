@@ -55,8 +55,8 @@ export async function asHighAsItIs<T>(driver: WebDriver, look: () => Promise<T>)
 
 /**
  * What axe-core finds against WCAG 2.2 A and AA, and its best practice. A name that tells more than the words seen, such
- * as a callout's millimetres for mm, begins with their first word: who says that word to the machine is understood
- * (2.5.3). How far a finger reaches is asked of the page itself (`targetFaults`): the checker goes by boxes, also of
+ * as a callout's millimetres for mm, begins with a word of them: who says that word to the machine is understood (2.5.3).
+ * How far a finger reaches is asked of the page itself (`targetFaults`): the checker goes by boxes, also of
  * what is clipped away.
  */
 export async function axeFaults(driver: WebDriver): Promise<string[]> {
@@ -64,9 +64,9 @@ export async function axeFaults(driver: WebDriver): Promise<string[]> {
   return driver.executeAsyncScript<string[]>(`const done = arguments[0]
     const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
     const seen = (named) => (named.innerText || named.textContent || '').toLowerCase()
-    const beginsAlike = (named) => seen(named).includes((named.getAttribute('aria-label') || '').toLowerCase().split(/[ ,.]/)[0])
+    const beginsSeen = (named) => seen(named).includes((named.getAttribute('aria-label') || '').toLowerCase().split(/[ ,.]/)[0])
     axe.run(document, { runOnly: TAGS, rules: { 'target-size': { enabled: false } } }).then(
-      ({ violations }) => done(violations.flatMap(({ id, nodes }) => nodes.filter(({ target }) => id !== 'label-content-name-mismatch' || !beginsAlike(document.querySelector(target[0]))).map(({ target, failureSummary }) => id + ': ' + target.join(' ') + ' ' + (failureSummary || '').split('\\n')[1]))),
+      ({ violations }) => done(violations.flatMap(({ id, nodes }) => nodes.filter(({ target }) => id !== 'label-content-name-mismatch' || !beginsSeen(document.querySelector(target[0]))).map(({ target, failureSummary }) => id + ': ' + target.join(' ') + ' ' + (failureSummary || '').split('\\n')[1]))),
       (thrown) => done([String(thrown)]))`)
 }
 
