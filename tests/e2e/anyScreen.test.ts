@@ -70,3 +70,31 @@ describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {
     expect(await measure(driver, { ...leastFor(name, size), still: false })).toEqual([])
   })
 })
+
+it('every stage of a groom is seen in one look on a desk and a tablet, and reads well on a phone', async () => {
+  await sizeTo(driver, 'desk')
+  await driver.get(house)
+  await page.press('Nettle')
+  await page.press('Start on the bench')
+  await page.sees('Start Arrive')
+  const faults: string[] = []
+  for (let words = await page.mainAction(); words !== 'Wrap up'; words = await page.mainAction()) {
+    for (const size of Object.keys(SIZES) as Size[]) {
+      await sizeTo(driver, size)
+      const found = await measure(driver, leastFor('/bench', size))
+      faults.push(...found.map((each) => `${words}, ${size}: ${each}`))
+    }
+    if (!words.startsWith('Sending')) await page.pressMain()
+    await page.until(async () => (await page.mainAction()) !== words)
+  }
+  expect(faults).toEqual([])
+})
+
+it.each(['/', '/book', '/dogs', '/kit', '/rules', '/bookings/[bookingId]/plan', '/visits/[bench]/bench'])(
+  '%s at twice its size on a desk',
+  async (name) => {
+    await sizeTo(driver, 'desk', 2)
+    await openAlive(driver, house + pathOf(name))
+    expect(await measure(driver, leastFor(name, 'phone'))).toEqual([])
+  },
+)

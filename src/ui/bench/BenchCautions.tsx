@@ -35,7 +35,7 @@ export function benchCautions({ plan, stage, seen, own, aims, unit, add }: Cauti
     return (
       <p key={id} className={styles.caution} data-level={level}>
         <b>{first}</b>
-        {seen.includes(id) ? '' : rest}
+        {!seen.includes(id) && <span className={styles.why}>{rest}</span>}
       </p>
     )
   }

@@ -17,7 +17,22 @@ interface FoldProps {
   onCount?: (count: number) => void
 }
 
-const ALL = { rest: 0, from: Infinity, musts: 0 }
+const ALL = { all: 0, rest: 0, from: Infinity, musts: 0 }
+
+/** How many lines there are, how many have no room, which is the first of those, and how many musts are among them. */
+function fitting(room: HTMLElement, list: HTMLElement): typeof ALL {
+  const shown = [...list.children].filter((each): each is HTMLElement => (each as HTMLElement).offsetHeight > 0)
+  const scrolls = getComputedStyle(room).overflowY === 'auto'
+  const ends = shown.map((each) => each.offsetTop + each.offsetHeight)
+  const some = scrolls ? shown.length : howManyFit(ends, room.clientHeight)
+  const first = shown[some]
+  return {
+    all: shown.length,
+    rest: shown.length - some,
+    from: first ? [...list.children].indexOf(first) : Infinity,
+    musts: shown.slice(some).filter((each) => each.querySelector('[data-level=must]') !== null).length,
+  }
+}
 
 /** As many of its lines as have room, and one press for the rest that says how many. Where it may scroll nothing is folded. */
 export function Fold({ title, area, one, many, children, onCount }: FoldProps) {
@@ -30,15 +45,15 @@ export function Fold({ title, area, one, many, children, onCount }: FoldProps) {
     const [outer, inner] = [room.current, list.current]
     if (!outer || !inner) return
     const look = () => {
-      const shown = [...inner.children].filter((each): each is HTMLElement => (each as HTMLElement).offsetHeight > 0)
-      const scrolls = getComputedStyle(outer).overflowY === 'auto'
-      const ends = shown.map((each) => each.offsetTop + each.offsetHeight)
-      const some = scrolls ? shown.length : howManyFit(ends, outer.clientHeight)
-      const behind = shown.slice(some).filter((each) => each.querySelector('[data-level=must]') !== null)
-      const first = shown[some]
-      const from = first ? [...inner.children].indexOf(first) : Infinity
-      setShown({ rest: shown.length - some, from, musts: behind.length })
-      onCount?.(shown.length)
+      // A must keeps its first clause where the reasons of all have no room: rather that than a must behind a press.
+      inner.dataset.brief = 'false'
+      let now = fitting(outer, inner)
+      if (now.musts > 0) {
+        inner.dataset.brief = 'true'
+        now = fitting(outer, inner)
+      }
+      setShown(now)
+      onCount?.(now.all)
     }
     const watch = new ResizeObserver(look)
     watch.observe(outer)

@@ -17,7 +17,7 @@ const LONG_MM = 30
 /** Sizes of its words, and where its leader leaves it, px; on a phone words at the right end at the paper's edge. */
 const SIZES = {
   desk: { name: 12.5, figure: 16.5, below: 12.5, edge: 112, right: 106 },
-  large: { name: 18, figure: 25, below: 18, edge: 132, right: 122 },
+  large: { name: 18, figure: 25, below: 18, edge: 132, right: 132 },
   tight: { name: 18, figure: 24, below: 18, edge: 84, right: 12 },
   close: { name: 12.5, figure: 16.5, below: 12.5, edge: 74, right: 6 },
 }

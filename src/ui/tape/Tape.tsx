@@ -79,6 +79,7 @@ export function Tape(props: TapeProps) {
         figure={figure}
         textPx={textPx}
       />
+      <Ends x={x(0)} top={top} height={height} />
       {segments.map((segment, index) => (
         <SegmentMark
           key={index}
@@ -97,7 +98,6 @@ export function Tape(props: TapeProps) {
       {missed.map((min) => (
         <rect key={min} x={x(min) - 1} y={top + height / 4} width={2} height={height * 0.75} fill="var(--kv-late)" />
       ))}
-      <Ends x={x(0)} top={top} height={height} />
       {forecast && (
         <g>
           <rect
