@@ -26,20 +26,23 @@ export async function sizeTo(driver: WebDriver, size: Size, zoom = 1): Promise<v
 
 /** What is wrong with the page that is open, to an eye and a finger; empty when nothing is. */
 export async function measure(driver: WebDriver, least: Least): Promise<string[]> {
-  const faults = await driver.executeScript<string[]>(`${IN_PAGE}\nreturn faultsHere(arguments[0])`, least)
-  return [...faults, ...(await asHighAsItIs(driver, () => weak(driver)))]
+  const faults = await stays(driver, () => driver.executeScript(`${IN_PAGE}\nreturn faultsHere(arguments[0])`, least))
+  return [...faults, ...(await asHighAsItIs(driver, () => stays(driver, () => weak(driver))))]
 }
 
-/** A chart draws itself anew after its place has changed: what looks weak is looked at again until it stays so. */
-async function weak(driver: WebDriver): Promise<string[]> {
-  let found: string[] = []
-  for (let looked = 0; looked < MOST_LOOKS; looked++) {
-    const lines = await driver.executeScript<Line[]>(`${IN_PAGE}\nreturn linesHere()`)
-    found = [...new Set(await weakLines(await picture(driver), lines))]
-    if (found.length === 0) break
+/** A drawing is drawn anew after its place has changed: what looks wrong is looked at again until it stays so. */
+async function stays(driver: WebDriver, look: () => Promise<string[]>): Promise<string[]> {
+  let found = await look()
+  for (let looked = 1; found.length > 0 && looked < MOST_LOOKS; looked++) {
     await driver.sleep(300)
+    found = await look()
   }
   return found
+}
+
+async function weak(driver: WebDriver): Promise<string[]> {
+  const lines = await driver.executeScript<Line[]>(`${IN_PAGE}\nreturn linesHere()`)
+  return [...new Set(await weakLines(await picture(driver), lines))]
 }
 
 /** Does something on a screen that shows the whole page at once, so that nothing lies under what is fixed to its edge. */
