@@ -83,12 +83,12 @@ const USUAL: Record<BuildId, Measures & { kg: number }> = {
   },
 }
 
-export const EAR_SETS = ['drop', 'pricked', 'folded', 'rose'] as const
+export const EAR_SETS = ['drop', 'long', 'pricked', 'folded', 'rose'] as const
 export const EarSet = z.enum(EAR_SETS)
 export type EarSet = z.infer<typeof EarSet>
 
 /** An ear's leather in skulls, where nobody measured it; a hanging one at least so long. By eye. */
-const LEATHER: Record<EarSet, number> = { drop: 0.73, pricked: 0.68, folded: 0.72, rose: 0.85 }
+const LEATHER: Record<EarSet, number> = { drop: 0.73, long: 1.15, pricked: 0.68, folded: 0.72, rose: 0.85 }
 
 /** Whether the muzzle stands out of the face or lies in it. */
 export const FaceShape = z.enum(['normal', 'flat'])

@@ -2,7 +2,7 @@ import type { BuildId, Measures } from '../build'
 import type { Build } from './builds'
 import { pathOf, sampleCurve } from './curve'
 import type { Point } from './frames'
-import type { FringeRoot } from './fringe'
+import type { BareFace } from './face'
 import type { BarePart, DrawnCells, PlaceHalf } from './mirrored'
 
 /** What a view is drawn from. */
@@ -16,11 +16,8 @@ export interface Drawing {
 /** A view before its coat. */
 export interface BareView extends DrawnCells {
   parts: BarePart[]
-  /** Parts that make up the head, where this view can go close to it. */
-  head: readonly string[]
-  fringe: FringeRoot | null
-  eyes: Point[]
-  nose: string
+  /** The face, where this view shows it. */
+  face: BareFace | null
   ink: string
 }
 
@@ -40,18 +37,3 @@ export const onBothSides = (line: readonly (readonly [number, number])[], place:
       ),
     )
     .join('')
-
-/** Several pieces as one view. */
-export function merged(pieces: readonly BareView[]): BareView {
-  return {
-    parts: pieces.flatMap(({ parts }) => parts),
-    head: pieces.flatMap(({ head }) => head),
-    fringe: pieces.find((piece) => piece.fringe)?.fringe ?? null,
-    cells: pieces.flatMap(({ cells }) => cells),
-    anchors: Object.assign({}, ...pieces.map(({ anchors }) => anchors)),
-    rightAnchors: Object.assign({}, ...pieces.map(({ rightAnchors }) => rightAnchors)),
-    eyes: pieces.flatMap(({ eyes }) => eyes),
-    nose: pieces.map(({ nose }) => nose).join(''),
-    ink: pieces.map(({ ink }) => ink).join(''),
-  }
-}

@@ -2,7 +2,7 @@ import type { EarSet, Stature } from '../build'
 import { buildOf, type Build, type ControlPoint } from './builds'
 
 /** A build whose own ears are carried so; the folded ear has none and is drawn here. */
-const LENDS = { drop: 'square', pricked: 'long-low', rose: 'racy' } as const
+const LENDS = { drop: 'square', long: 'sporting', pricked: 'long-low', rose: 'racy' } as const
 
 /** Breaks just above its root and falls forward toward the eye. By eye. */
 const FOLDED: { set: Build['pose']['earSet']; angle: number; points: readonly ControlPoint[] } = {
@@ -23,7 +23,7 @@ const FOLDED: { set: Build['pose']['earSet']; angle: number; points: readonly Co
 }
 
 /** How far below its root each ear reaches, in leathers: fields and callouts follow it. Negative stands up. */
-export const EAR_REACH: Record<EarSet, number> = { drop: 1, pricked: -1, folded: 0.34, rose: 0.28 }
+export const EAR_REACH: Record<EarSet, number> = { drop: 1, long: 1, pricked: -1, folded: 0.34, rose: 0.28 }
 
 /** The build with the face and the ears of this dog. */
 export function buildFor({ build: id, ears, faceShape }: Stature): Build {

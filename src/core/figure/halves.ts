@@ -1,4 +1,3 @@
-import type { EarSet } from '../build'
 import type { ZoneId } from '../zones'
 
 /** Half an outline from its top to its bottom in the middle line: [x, y, zone of the segment that starts here]. */
@@ -14,24 +13,26 @@ export const FRONT: { body: Half; cells: readonly HalfCell[] } = {
   body: [
     [0, 1.33, 'neck'],
     [0.078, 1.3, 'neck'],
-    [0.086, 1.12, 'neck'],
-    [0.108, 1, 'neck'],
-    [0.15, 0.91, 'shoulder'],
-    [0.18, 0.81, 'shoulder'],
-    [0.181, 0.68, 'shoulder'],
-    [0.162, 0.54, 'foreleg'],
-    [0.143, 0.38, 'foreleg'],
-    [0.141, 0.25, 'foreleg'],
-    [0.13, 0.12, 'forefoot'],
-    [0.147, 0.05, 'forefoot'],
-    [0.14, 0, 'pads'],
-    [0.072, 0, 'forefoot'],
-    [0.064, 0.05, 'forefoot'],
-    [0.079, 0.12, 'foreleg'],
-    [0.08, 0.25, 'foreleg'],
-    [0.083, 0.38, 'leg-inside'],
-    [0.062, 0.495, 'armpit'],
-    [0, 0.535, 'chest'],
+    [0.084, 1.12, 'neck'],
+    [0.1, 1, 'neck'],
+    [0.128, 0.93, 'shoulder'],
+    [0.15, 0.84, 'shoulder'],
+    [0.157, 0.73, 'shoulder'],
+    [0.153, 0.62, 'shoulder'],
+    [0.147, 0.545, 'foreleg'],
+    [0.131, 0.47, 'foreleg'],
+    [0.125, 0.36, 'foreleg'],
+    [0.119, 0.25, 'foreleg'],
+    [0.113, 0.12, 'forefoot'],
+    [0.13, 0.05, 'forefoot'],
+    [0.125, 0, 'pads'],
+    [0.062, 0, 'forefoot'],
+    [0.053, 0.05, 'forefoot'],
+    [0.066, 0.12, 'leg-inside'],
+    [0.063, 0.25, 'leg-inside'],
+    [0.061, 0.38, 'leg-inside'],
+    [0.05, 0.475, 'armpit'],
+    [0, 0.53, 'chest'],
   ],
   cells: [
     {
@@ -90,40 +91,74 @@ export const FRONT: { body: Half; cells: readonly HalfCell[] } = {
 }
 
 /** Where a foreleg stands out from the chest, on one side, and where the hocks show from behind. */
-export const UPPER_ARM = [
-  [0.066, 0.5],
-  [0.074, 0.59],
-  [0.096, 0.68],
-  [0.13, 0.75],
+export const FRONT_LINES = [
+  // From the point of the shoulder down the upper arm, and the elbow.
+  [
+    [0.128, 0.76],
+    [0.1, 0.66],
+    [0.096, 0.56],
+  ],
+  [
+    [0.118, 0.535],
+    [0.132, 0.515],
+    [0.14, 0.53],
+  ],
 ] as const
-export const HOCKS = [
-  [0.062, 0.285],
-  [0.082, 0.262],
-  [0.104, 0.285],
+export const REAR_LINES = [
+  // The point of the hock with the tendon above it, and the back of the thigh.
+  [
+    [0.064, 0.278],
+    [0.078, 0.256],
+    [0.094, 0.278],
+  ],
+  [
+    [0.078, 0.262],
+    [0.074, 0.32],
+    [0.084, 0.4],
+  ],
+  [
+    [0.044, 0.8],
+    [0.07, 0.71],
+    [0.062, 0.58],
+    [0.036, 0.5],
+  ],
 ] as const
+/** The breast before the body, which it overhangs between the legs. In heights. */
+export const BREAST: Half = [
+  [0, 1.02, 'chest'],
+  [0.062, 0.98, 'chest'],
+  [0.1, 0.86, 'chest'],
+  [0.104, 0.73, 'chest'],
+  [0.084, 0.62, 'chest'],
+  [0.046, 0.535, 'chest'],
+  [0, 0.505, 'chest'],
+]
 
 export const REAR: { body: Half; cells: readonly HalfCell[] } = {
   body: [
     [0, 0.985, 'rump'],
-    [0.085, 0.965, 'rump'],
-    [0.133, 0.87, 'thigh'],
-    [0.156, 0.74, 'thigh'],
-    [0.163, 0.61, 'thigh'],
-    [0.148, 0.49, 'stifle'],
-    [0.112, 0.37, 'hock'],
-    [0.11, 0.28, 'hock'],
-    [0.098, 0.2, 'hock'],
-    [0.1, 0.12, 'hindfoot'],
-    [0.12, 0.05, 'hindfoot'],
-    [0.112, 0, 'pads'],
-    [0.05, 0, 'hindfoot'],
-    [0.042, 0.05, 'hindfoot'],
-    [0.058, 0.12, 'hock'],
-    [0.056, 0.2, 'hock'],
-    [0.052, 0.28, 'leg-inside'],
-    [0.042, 0.38, 'leg-inside'],
-    [0.03, 0.47, 'leg-inside'],
-    [0, 0.545, 'sanitary'],
+    [0.08, 0.97, 'rump'],
+    [0.124, 0.9, 'thigh'],
+    [0.147, 0.8, 'thigh'],
+    [0.155, 0.68, 'thigh'],
+    [0.148, 0.57, 'thigh'],
+    [0.128, 0.47, 'stifle'],
+    [0.108, 0.38, 'hock'],
+    [0.097, 0.315, 'hock'],
+    [0.102, 0.268, 'hock'],
+    [0.091, 0.2, 'hock'],
+    [0.089, 0.12, 'hindfoot'],
+    [0.109, 0.05, 'hindfoot'],
+    [0.104, 0, 'pads'],
+    [0.046, 0, 'hindfoot'],
+    [0.036, 0.05, 'hindfoot'],
+    [0.051, 0.12, 'leg-inside'],
+    [0.051, 0.2, 'leg-inside'],
+    [0.058, 0.268, 'leg-inside'],
+    [0.047, 0.32, 'leg-inside'],
+    [0.035, 0.41, 'leg-inside'],
+    [0.027, 0.49, 'leg-inside'],
+    [0, 0.555, 'sanitary'],
   ],
   cells: [
     {
@@ -272,145 +307,6 @@ export const TOP: { body: Half; cells: readonly HalfCell[] } = {
         [-0.08, 0.95],
       ],
     },
-  ],
-}
-
-/** In skulls about the middle of the head, from the front. */
-export const HEAD_FRONT: {
-  skull: Half
-  muzzle: Half
-  skullCells: readonly HalfCell[]
-  muzzleCells: readonly HalfCell[]
-} = {
-  skull: [
-    [0, 0.5, 'skull'],
-    [0.22, 0.47, 'skull'],
-    [0.38, 0.3, 'skull'],
-    [0.425, 0.1, 'skull'],
-    [0.43, -0.08, 'cheek'],
-    [0.41, -0.27, 'cheek'],
-    [0.29, -0.43, 'cheek'],
-    [0.12, -0.52, 'throat'],
-    [0, -0.53, 'throat'],
-  ],
-  muzzle: [
-    [0, 0.04, 'bridge'],
-    [0.1, -0.02, 'muzzle'],
-    [0.19, -0.2, 'muzzle'],
-    [0.215, -0.36, 'muzzle'],
-    [0.19, -0.5, 'lips'],
-    [0.12, -0.6, 'chin'],
-    [0, -0.65, 'chin'],
-  ],
-  skullCells: [
-    {
-      zone: 'brow',
-      corners: [
-        [0.1, 0.12],
-        [0.22, 0.15],
-        [0.36, 0.1],
-        [0.34, 0.04],
-        [0.2, 0.08],
-        [0.1, 0.06],
-      ],
-    },
-    {
-      zone: 'cheek',
-      corners: [
-        [0.6, 0.02],
-        [0.36, 0.02],
-        [0.24, -0.08],
-        [0.18, -0.3],
-        [0.16, -0.7],
-        [0.6, -0.7],
-      ],
-    },
-    {
-      zone: 'eye-corner',
-      corners: [
-        [0.06, 0.06],
-        [0.13, 0.05],
-        [0.12, -0.04],
-        [0.06, -0.08],
-      ],
-    },
-  ],
-  muzzleCells: [
-    {
-      zone: 'bridge',
-      corners: [
-        [-0.075, 0.2],
-        [-0.065, -0.08],
-        [0, -0.14],
-        [0.065, -0.08],
-        [0.075, 0.2],
-      ],
-    },
-    {
-      zone: 'lips',
-      corners: [
-        [-0.4, -0.42],
-        [-0.12, -0.44],
-        [0, -0.38],
-        [0.12, -0.44],
-        [0.4, -0.42],
-        [0.4, -0.52],
-        [0.1, -0.52],
-        [-0.1, -0.52],
-        [-0.4, -0.52],
-      ],
-    },
-    {
-      zone: 'chin',
-      corners: [
-        [-0.4, -0.52],
-        [-0.1, -0.52],
-        [0.1, -0.52],
-        [0.4, -0.52],
-        [0.4, -1],
-        [-0.4, -1],
-      ],
-    },
-  ],
-}
-
-/** An ear from the front, in ear leathers from its root, x outward: hanging, standing, folded. */
-export const EAR_FRONT: Record<EarSet, readonly (readonly [number, number, ZoneId])[]> = {
-  drop: [
-    [-0.1, 0.05, 'ear-out'],
-    [0.12, 0.06, 'ear-out'],
-    [0.26, -0.2, 'ear-edge'],
-    [0.28, -0.6, 'ear-edge'],
-    [0.18, -0.92, 'ear-edge'],
-    [0.02, -0.98, 'ear-in'],
-    [-0.08, -0.7, 'ear-in'],
-    [-0.1, -0.3, 'ear-in'],
-  ],
-  pricked: [
-    [-0.26, -0.05, 'ear-in'],
-    [-0.2, 0.4, 'ear-edge'],
-    [0.02, 0.98, 'ear-edge'],
-    [0.2, 0.5, 'ear-edge'],
-    [0.26, 0, 'ear-out'],
-    [0.1, -0.16, 'ear-out'],
-  ],
-  folded: [
-    [-0.22, -0.04, 'ear-in'],
-    [-0.14, 0.24, 'ear-out'],
-    [0.14, 0.36, 'ear-out'],
-    [0.42, 0.2, 'ear-edge'],
-    [0.54, -0.14, 'ear-edge'],
-    [0.44, -0.42, 'ear-edge'],
-    [0.26, -0.3, 'ear-edge'],
-    [0.08, -0.1, 'ear-in'],
-  ],
-  rose: [
-    [-0.14, 0, 'ear-in'],
-    [-0.04, 0.16, 'ear-out'],
-    [0.26, 0.1, 'ear-out'],
-    [0.42, -0.06, 'ear-edge'],
-    [0.3, -0.2, 'ear-edge'],
-    [0.04, -0.16, 'ear-edge'],
   ],
 }
 

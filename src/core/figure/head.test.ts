@@ -33,10 +33,14 @@ describe('the visor', () => {
     const corner = Math.max(...outline.map(({ x }) => x))
     expect(lowestNear(0)).toBeGreaterThan(lowestNear(corner * 0.9) + 2)
   })
-  it('lies over the face and under hanging ears', () => {
-    const places = drawView('front', DOG, () => 20).parts.map(({ id, place }) => `${id} ${place}`)
-    expect(places).toContain('fringe fringe')
-    expect(places).toContain('ear-left top')
+  it('lies over the face, and hanging ears over the cheeks and under the hair of the skull', () => {
+    const order = drawView('front', DOG, () => 20).parts.map(({ id }) => id)
+    const before = (under: string, over: string) => order.indexOf(under) < order.indexOf(over)
+    expect([before('skull', 'ear-left'), before('ear-left', 'cap'), before('muzzle', 'fringe')]).toEqual([
+      true,
+      true,
+      true,
+    ])
   })
 })
 

@@ -4,7 +4,6 @@ import { PARTS, type Build, type Frame, type PartId } from './builds'
 import { ANCHORS, CELLS, GROUND } from './cells'
 import { pathOf, sampleCurve } from './curve'
 import { EAR_REACH, buildFor } from './ears'
-import { FLAT_EYE } from './headFront'
 import { placer, type Place, type Point } from './frames'
 import type { LengthAt } from './lengthsAlong'
 import { remembered, statureKey } from './remembered'
@@ -28,8 +27,10 @@ import {
 /** How finely outlines and seams are sampled, in heights. By eye. */
 const STEP = { large: 1 / 80, small: 1 / 45 }
 const SEAM_STEP = 1 / 45
-/** An eye's radius, in heights. By eye. */
-const EYE = 0.014
+/** Half an eye's height, in skulls, and how much larger it is in a flat face. By eye. */
+const EYE = 0.065
+const FLAT_EYE = 1.3
+const EYE_BROAD = 1.2
 
 const BLENDED = (): Join => 'blend'
 
@@ -60,7 +61,9 @@ export function sideView(
     rightAnchors: {},
     eyes,
     eyeMm,
+    eyeBroad: EYE_BROAD,
     nose,
+    nostrils: '',
     ink,
     heightMm,
     box: boxOf(near.flatMap((part) => part.outline)),
@@ -99,7 +102,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
     }),
     anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(onDog(point))])),
     eyes: [screen(place('head', ...build.eye))],
-    eyeMm: height * EYE * (build.flat ? FLAT_EYE : 1),
+    eyeMm: measures.skull * EYE * (build.flat ? FLAT_EYE : 1),
     nose: nosePath(place, height * step),
     ink: inkPath(place, height * step),
     heightMm: height,

@@ -27,17 +27,25 @@ export type ViewId = (typeof VIEWS)[number]
 export interface FigurePart {
   id: string
   /**
-   * Drawn in this order: far parts first and darker, those over the near ones with a line of their own; then eyes and
-   * nose; then the fringe that falls over them, and ears on top of all.
+   * Drawn in this order: far parts first and darker, those over the near ones with a line of their own; then the mouth and
+   * the hair that hides it, nose and eyes; then the fringe that falls over them, and ears on top of all.
    */
-  place: 'far' | 'near' | 'over' | 'fringe' | 'top'
+  place: 'far' | 'near' | 'over' | 'beard' | 'fringe' | 'top'
   /** The zone that fills the part where no cell covers it. */
   ground: ZoneId
   side?: Side
-  /** Path strings in mm, y downward. */
-  /** Of a fringe its lower edge, the only line it shows. */
+  /** Path strings in mm, y downward; a mass of hair alone has no skin. */
   skin: string
   coat: string
+  /** The only line of a part that has no other. */
+  hem?: string
+  /** Lines along the fall of its hair. */
+  strands?: string
+  /** How strong its line is, 0 to 1, so that a mass appears as it grows; and how far it hides what is under it. */
+  weight?: number
+  opacity?: number
+  /** The part that it covers: beyond it its line is always whole. */
+  joins?: string
   /** The coat's outline before its texture, y upward. */
   outline: CoatPoint[]
 }
@@ -68,9 +76,11 @@ export interface FigureView {
   /** The dog's right of the pairs that this view shows on both sides. */
   rightAnchors: Partial<Record<ZoneId, Point>>
   eyes: Point[]
-  /** Radius of an eye, mm. */
+  /** Half an eye's height, mm, and how much broader it is. */
   eyeMm: number
+  eyeBroad: number
   nose: string
+  nostrils: string
   /** Mouth line and toe divisions. */
   ink: string
   heightMm: number
@@ -143,17 +153,22 @@ export function skinOf(points: readonly OutlinePoint[], stepMm: number, axis?: A
 }
 
 /** What a part is, before skin and coat. */
-export type PartFacts = Pick<FigurePart, 'id' | 'place' | 'ground'> & { side?: Side }
+export type PartFacts = Pick<FigurePart, 'id' | 'place' | 'ground' | 'side' | 'weight'> & {
+  /** Only what lies lower than this, mm, has a line. */
+  hemBelow?: number
+  /** Its skin is that of the other side: the part is its mirror at this x, mm. */
+  mirrorAtMm?: number
+}
 
 /** A part of the figure: its skin, and its coat pushed out from it. */
 export function coated(
   skin: Skin,
   { dog, lengthAt, joinOf, shapeOf, heightMm, fromAbove }: DrawOptions,
-  facts: PartFacts,
+  { hemBelow, mirrorAtMm, ...facts }: PartFacts,
 ): FigurePart {
   const softMm = heightMm * SOFT
   const shares = shapeOf && sharesOf(skin, shapeOf)
-  const outline = coatLine(skin.samples, {
+  const grown = coatLine(skin.samples, {
     lengthAt,
     joinOf,
     coat: dog.coat,
@@ -161,7 +176,31 @@ export function coated(
     ...(shares ? { shares } : {}),
     ...(fromAbove ? { fromAbove } : {}),
   })
-  return { ...facts, skin: skin.path, coat: edgePath(outline, dog.coat, curlScale(heightMm)), outline }
+  const mirror = <T extends Point>(points: readonly T[], at: number): T[] =>
+    points.map((point) => ({ ...point, x: 2 * at - point.x })).reverse()
+  const outline = mirrorAtMm === undefined ? grown : mirror(grown, mirrorAtMm)
+  const bare = skin.samples.map(({ point }) => point)
+  return {
+    ...facts,
+    skin: mirrorAtMm === undefined ? skin.path : pathOf(mirror(bare, mirrorAtMm)),
+    coat: edgePath(outline, dog.coat, curlScale(heightMm)),
+    outline,
+    ...(hemBelow === undefined ? {} : { hem: lowerEdge(outline, hemBelow) }),
+  }
+}
+
+/** What of a closed outline lies below a level, as one line. */
+function lowerEdge(outline: readonly Point[], belowMm: number): string {
+  const isLow = (at: number) => (outline[(at + outline.length) % outline.length] as Point).y < belowMm
+  const start = Math.max(
+    0,
+    outline.findIndex((_, at) => isLow(at) && !isLow(at - 1)),
+  )
+  const turned = [...outline.slice(start), ...outline.slice(0, start)]
+  return pathOf(
+    turned.filter(({ y }) => y < belowMm),
+    false,
+  )
 }
 
 /** What the shapes leave at every sample. A head's shapes reach over all neighbouring zones that share them. */

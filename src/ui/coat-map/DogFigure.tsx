@@ -60,6 +60,8 @@ export function DogFigure(props: FigureProps) {
       {!props.plain && <LegSeams view={view} id={id} px={px} />}
       {!props.plain && <SkinLine parts={near} id={id} px={px} />}
       <Over {...props} parts={placed('over')} fillOf={fillOf} />
+      <path d={view.ink} {...INK} strokeWidth={1.1 * px} />
+      <Over {...props} parts={placed('beard')} fillOf={fillOf} />
       <Face view={view} px={px} />
       <Over {...props} parts={placed('fringe')} fillOf={fillOf} />
       <Over {...props} parts={placed('top')} fillOf={fillOf} />
@@ -70,14 +72,42 @@ export function DogFigure(props: FigureProps) {
 /** Parts that lie over the rest, each with a line of its own. */
 const Over = ({ parts, fillOf, ...props }: FigureProps & { parts: FigurePart[]; fillOf: FillOf }) =>
   parts.map((part) => (
-    <g key={part.id}>
-      {part.place !== 'fringe' && <Outline parts={[part]} id={props.id} px={props.px} />}
+    <g key={part.id} opacity={part.opacity}>
+      {part.hem === undefined && <Outline parts={[part]} id={props.id} px={props.px * (part.weight ?? 1)} />}
+      {part.joins && <Beyond part={part} id={props.id} px={props.px} />}
       <Part {...props} part={part} fillOf={fillOf} />
-      {part.place === 'fringe' && (
-        <path d={part.skin} fill="none" stroke="var(--kv-ink)" strokeWidth={1.5 * props.px} pointerEvents="none" />
+      {part.hem && (
+        <path
+          d={part.hem}
+          fill="none"
+          stroke="var(--kv-ink)"
+          strokeWidth={1.5 * props.px * (part.weight ?? 1)}
+          strokeLinecap="round"
+          pointerEvents="none"
+        />
       )}
     </g>
   ))
+
+const EVERYWHERE = { x: -2000, y: -3000, width: 6000, height: 6000 }
+
+/** The whole line of a mass where it stands beyond the part that it covers. */
+const Beyond = ({ part, id, px }: { part: FigurePart; id: string; px: number }) => (
+  <>
+    <mask id={`${id}${part.id}beyond`} maskUnits="userSpaceOnUse" {...EVERYWHERE}>
+      <rect {...EVERYWHERE} fill="white" />
+      <use href={`#${id}${part.joins}shape`} fill="black" />
+    </mask>
+    <g mask={`url(#${id}${part.id}beyond)`}>
+      <Outline parts={[part]} id={id} px={px} />
+    </g>
+  </>
+)
+
+/** Fine lines of a face and of toes. */
+const INK = { fill: 'none', stroke: 'var(--kv-ink)', strokeOpacity: 0.75, pointerEvents: 'none' } as const
+/** Lines along the fall of hair. */
+const STRAND = { fill: 'none', stroke: 'var(--kv-ink)', pointerEvents: 'none' } as const
 
 /** Coat and skin together: where long hair falls away from a tip, the skin still shows. */
 const whole = ({ coat, skin }: FigurePart): string => coat + skin
@@ -133,7 +163,12 @@ function Part({
             <title>{title(cell.zone, cell.side)}</title>
           </path>
         ))}
-        {textured && !plain && <use href={shape} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />}
+        {part.strands && (
+          <path d={part.strands} {...STRAND} strokeOpacity={0.32 * (part.weight ?? 1)} strokeWidth={px} />
+        )}
+        {textured && !plain && !part.strands && (
+          <use href={shape} fill={`url(#${id}coat)`} fillOpacity={0.2} pointerEvents="none" />
+        )}
         {!plain &&
           cells.map((cell, index) => (
             <Seam key={index} along={cell.seam} join={joinOf?.(cell.zone) ?? 'blend'} px={px} />
@@ -223,11 +258,10 @@ interface EdgeProps {
 
 /** The common edge of several shapes: only what of their lines lies outside all of them. */
 function CommonEdge({ paths, id, stroke }: EdgeProps) {
-  const everywhere = { x: -2000, y: -3000, width: 6000, height: 6000 }
   return (
     <g pointerEvents="none">
-      <mask id={id} maskUnits="userSpaceOnUse" {...everywhere}>
-        <rect {...everywhere} fill="white" />
+      <mask id={id} maskUnits="userSpaceOnUse" {...EVERYWHERE}>
+        <rect {...EVERYWHERE} fill="white" />
         {paths.map((d, index) => (
           <path key={index} d={d} fill="black" />
         ))}
@@ -273,18 +307,24 @@ const Dotted = memo(({ view, id, px }: { view: FigureView; id: string; px: numbe
 ))
 Dotted.displayName = 'Dotted'
 
+/** Nose and eyes, each with its light. */
 function Face({ view, px }: { view: FigureView; px: number }) {
-  const radius = view.eyeMm
+  const { eyeMm: radius, eyeBroad: broad } = view
   return (
     <g pointerEvents="none">
       <path d={view.nose} fill="var(--kv-ink)" />
+      <path d={view.nostrils} fill="none" stroke="var(--kv-ink-3)" strokeWidth={px} strokeLinecap="round" />
       {view.eyes.map(({ x, y }) => (
         <g key={x}>
-          <ellipse cx={x} cy={y} rx={radius * 1.2} ry={radius} fill="var(--kv-ink)" />
-          <circle cx={x - radius * 0.35} cy={y - radius * 0.3} r={radius * 0.28} fill="var(--kv-sheet)" />
+          <ellipse cx={x} cy={y} rx={radius * broad} ry={radius} fill="var(--kv-ink)" />
+          <path
+            d={`M${x - radius * broad * 1.2} ${y - radius * 0.25}q${radius * broad * 1.2} ${-radius * 1.9} ${radius * broad * 2.4} 0`}
+            {...INK}
+            strokeWidth={1.3 * px}
+          />
+          <circle cx={x - radius * 0.3} cy={y - radius * 0.34} r={radius * 0.26} fill="var(--kv-sheet)" />
         </g>
       ))}
-      <path d={view.ink} fill="none" stroke="var(--kv-ink)" strokeOpacity={0.75} strokeWidth={1.1 * px} />
     </g>
   )
 }

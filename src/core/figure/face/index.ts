@@ -1,0 +1,6 @@
+export { bareFace, type BareFace } from './bones'
+export { earPoints, standsUp } from './ears'
+export { featuresOf } from './features'
+export { faceParts } from './hair'
+export { faceOf } from './measures'
+export { atMost } from './mass'
