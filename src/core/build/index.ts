@@ -2,6 +2,8 @@ export { BUILDS, BuildId } from './builds'
 export {
   EAR_SETS,
   EarSet,
+  FORELEGS,
+  Forelegs,
   FaceShape,
   FineMeasures,
   MEASURE_FACTS,

@@ -90,6 +90,11 @@ export type EarSet = z.infer<typeof EarSet>
 /** An ear's leather in skulls, where nobody measured it; a hanging one at least so long. By eye. */
 const LEATHER: Record<EarSet, number> = { drop: 0.73, long: 1.15, pricked: 0.68, folded: 0.72, rose: 0.85 }
 
+/** How the forelegs are set, seen from the front. */
+export const FORELEGS = ['straight', 'turned out'] as const
+export const Forelegs = z.enum(FORELEGS)
+export type Forelegs = z.infer<typeof Forelegs>
+
 /** Whether the muzzle stands out of the face or lies in it. */
 export const FaceShape = z.enum(['normal', 'flat'])
 export type FaceShape = z.infer<typeof FaceShape>
@@ -132,7 +137,7 @@ const cm = ({ label, low, high }: MeasureFact) =>
     .max(high, { error: `The ${label.toLowerCase()} must be ${low} to ${high} cm.` })
     .optional()
 
-/** What else than height and length may be measured, cm, and how the ears are carried. */
+/** What else than height and length may be measured, cm, how the ears are carried and the forelegs set. */
 const FINE = {
   neckCm: cm(MEASURE_FACTS.neckCm),
   chestDepthCm: cm(MEASURE_FACTS.chestDepthCm),
@@ -141,6 +146,7 @@ const FINE = {
   earLeatherCm: cm(MEASURE_FACTS.earLeatherCm),
   tailCm: cm(MEASURE_FACTS.tailCm),
   ears: EarSet.optional(),
+  forelegs: Forelegs.optional(),
 }
 export const FineMeasures = z.strictObject(FINE)
 export type FineMeasures = z.infer<typeof FineMeasures>
@@ -158,6 +164,7 @@ export interface Stature extends Partial<Record<MeasureKey, number | null | unde
   build: BuildId
   weightKg?: number | null | undefined
   ears?: EarSet | undefined
+  forelegs?: Forelegs | undefined
   faceShape?: FaceShape | undefined
 }
 
@@ -191,7 +198,11 @@ export function measuresOf(dog: Stature): Measures {
 /** What was measured on a dog of whom more may be known; what nobody measured is left out. */
 export function measuredOf(dog: Stature): Measured {
   const measured = MEASURE_KEYS.flatMap((key) => (dog[key] ? [[key, dog[key]] as const] : []))
-  return { ...Object.fromEntries(measured), ...(dog.ears ? { ears: dog.ears } : {}) }
+  return {
+    ...Object.fromEntries(measured),
+    ...(dog.ears ? { ears: dog.ears } : {}),
+    ...(dog.forelegs ? { forelegs: dog.forelegs } : {}),
+  }
 }
 
 /** A chest shallower or deeper than this share of the height is a slip of the tape. Source: from memory. */

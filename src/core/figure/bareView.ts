@@ -1,4 +1,4 @@
-import type { BuildId, Measures } from '../build'
+import type { BuildId, Forelegs, Measures } from '../build'
 import type { Build } from './builds'
 import { pathOf, sampleCurve } from './curve'
 import type { Point } from './frames'
@@ -10,6 +10,7 @@ export interface Drawing {
   id: BuildId
   build: Build
   measures: Measures
+  forelegs?: Forelegs | undefined
   stepMm: number
 }
 

@@ -35,6 +35,8 @@ const SEEN: Partial<Record<ZoneId, number>> = {
 const LEANS = 0.45
 /** How far hair that was kept off the skin settles with its neighbours, in soft widths. By eye. */
 const SETTLES = 0.7
+/** Hair that leans as far as this settles in full, so that it does not begin at once, mm. By eye. */
+const SETTLES_FROM_MM = 2
 /** Hair longer than this begins to hang, mm. Judged by eye. */
 const HANGS_FROM_MM = 14
 
@@ -75,13 +77,13 @@ export function coatLine(samples: readonly SkinSample[], options: CoatOptions): 
     }
   })
   const leansMm = LEANS * Math.max(...lengths) * (1 - stands0)
-  const hangs = leansMm > 1 && !fromAbove
+  const hangs = leansMm > 0 && !fromAbove
   const lying = hangs
     ? leaned(samples, shifts, leansMm).map((shift, at) =>
         keptOutside(shift, normals[at] as Point, lengths[at] as number),
       )
     : shifts
-  const leaning = hangs ? leaned(samples, lying, softMm * SETTLES) : lying
+  const leaning = hangs ? leaned(samples, lying, softMm * SETTLES * (1 - Math.exp(-leansMm / SETTLES_FROM_MM))) : lying
   const outline = samples.map(({ point }, index): CoatPoint => {
     const shift = leaning[index] as Point
     const y = point.y + shift.y
@@ -155,20 +157,23 @@ function smoothAlong(samples: readonly SkinSample[], values: readonly number[], 
   const { perimeterMm } = arcsOf(samples)
   // A box of half-width h has variance h(h + 1)/3 in samples; three passes add up.
   const sigma = (sigmaMm * count) / perimeterMm
-  const half = Math.max(0, Math.min(Math.round((Math.sqrt(1 + 4 * sigma * sigma) - 1) / 2), Math.floor(count / 2) - 1))
+  const half = Math.max(0, Math.min((Math.sqrt(1 + 4 * sigma * sigma) - 1) / 2, count / 2 - 2))
   let smooth = Float64Array.from(values)
   for (let pass = 0; half > 0 && pass < PASSES; pass++) smooth = runningMean(smooth, half)
   return smooth
 }
 
+/** The mean of so many neighbours to each side; of the next beyond a share, so that it does not leap as it widens. */
 function runningMean(values: Float64Array, half: number): Float64Array<ArrayBuffer> {
   const count = values.length
-  const width = 2 * half + 1
+  const whole = Math.floor(half)
+  const share = half - whole
   const means = new Float64Array(count)
   let sum = 0
-  for (let at = -half; at <= half; at++) sum += values[(at + count) % count] as number
-  for (let at = 0, into = (half + 1) % count, out = (count - half) % count; at < count; at++) {
-    means[at] = sum / width
+  for (let at = -whole; at <= whole; at++) sum += values[(at + count) % count] as number
+  for (let at = 0, into = (whole + 1) % count, out = (count - whole) % count; at < count; at++) {
+    const before = values[out === 0 ? count - 1 : out - 1] as number
+    means[at] = (sum + share * (before + (values[into] as number))) / (2 * half + 1)
     sum += (values[into] as number) - (values[out] as number)
     into = into + 1 === count ? 0 : into + 1
     out = out + 1 === count ? 0 : out + 1

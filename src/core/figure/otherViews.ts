@@ -31,6 +31,7 @@ export function otherView(
     id: dog.build,
     build: buildFor(dog),
     measures,
+    forelegs: dog.forelegs,
     stepMm: measures.height * STEP,
   })
   const pressedMm = measures.height * BETWEEN_LEGS

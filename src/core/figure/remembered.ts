@@ -23,4 +23,4 @@ export function remembered<T, Rest extends readonly unknown[]>(
 
 /** All that the bare figure depends on. */
 export const statureKey = (dog: Stature): string =>
-  `${dog.build} ${dog.ears} ${dog.faceShape} ${dog.weightKg} ${MEASURE_KEYS.map((key) => dog[key]).join(' ')}`
+  `${dog.build} ${dog.ears} ${dog.forelegs} ${dog.faceShape} ${dog.weightKg} ${MEASURE_KEYS.map((key) => dog[key]).join(' ')}`

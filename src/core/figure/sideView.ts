@@ -1,9 +1,10 @@
-import { measuresOf, type Measures } from '../build'
+import { measuresOf, visorToEyeMm, type Measures } from '../build'
 import type { Join } from '../patterns'
 import { PARTS, type Build, type Frame, type PartId } from './builds'
 import { ANCHORS, CELLS, GROUND } from './cells'
 import { pathOf, sampleCurve } from './curve'
 import { EAR_REACH, buildFor } from './ears'
+import { LIES_OUT, sideHair, sideStrands } from './face'
 import { placer, type Place, type Point } from './frames'
 import type { LengthAt } from './lengthsAlong'
 import { remembered, statureKey } from './remembered'
@@ -47,15 +48,20 @@ export function sideView(
 ): FigureView {
   const bare = bareSide(`${statureKey(dog)} ${size}`, buildFor(dog), measuresOf(dog), STEP[size])
   const options: DrawOptions = { dog, lengthAt, joinOf, heightMm: bare.heightMm, ...(shapeOf ? { shapeOf } : {}) }
-  const near = PARTS.map((id) =>
-    coated(bare.skins[id], options, { id, place: id === 'ear' ? 'top' : 'near', ground: GROUND[id] }),
-  )
+  const onEar: LengthAt = (zone, side) => lengthAt(zone, side) * (zone === 'ear-out' ? LIES_OUT : 1)
+  const strands = sideStrands(bare.head, options)
+  const near = PARTS.map((id): FigurePart => {
+    const facts = { id, place: id === 'ear' ? 'top' : 'near', ground: GROUND[id] } as const
+    const part = coated(bare.skins[id], id === 'ear' ? { ...options, lengthAt: onEar } : options, facts)
+    return id === 'ear' || id === 'head' ? { ...part, strands: strands[id] } : part
+  })
+  const hair = sideHair(bare.head, options)
   const outline = (id: PartId) => near.find((part) => part.id === id)?.outline ?? []
   const far = (['fore', 'hind'] as const).map((id) => farLeg(id, outline(id), bare, options))
   const { cells, anchors, eyes, eyeMm, nose, ink, heightMm } = bare
   return {
     id: 'side',
-    parts: [...far, ...near],
+    parts: [...far, ...near, ...hair],
     cells,
     anchors,
     rightAnchors: {},
@@ -74,6 +80,7 @@ export function sideView(
 /** What of the side view does not change with the coat. */
 interface BareSide extends Pick<FigureView, 'anchors' | 'eyes' | 'eyeMm' | 'nose' | 'ink' | 'heightMm'> {
   skins: Record<PartId, Skin>
+  head: Parameters<typeof sideHair>[0]
   cells: FigureCell[]
   farSkins: Record<'fore' | 'hind', { path: string; by: Point }>
 }
@@ -95,6 +102,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
   }
   return {
     skins,
+    head: { build, measures, place, stepMm: height * step, toEyeMm: visorToEyeMm(measures) },
     farSkins: { fore: far('fore', build.pose.farFore), hind: far('hind', build.pose.farHind) },
     cells: CELLS.map(({ zone, part, seam, far: outer }) => {
       const line = sampleCurve(seam.map(onDog), height * SEAM_STEP, false).map(({ point }) => point)
@@ -103,7 +111,7 @@ const bareSide = remembered((build: Build, measures: Measures, step: number): Ba
     anchors: Object.fromEntries(Object.entries(ANCHORS).map(([zone, point]) => [zone, screen(onDog(point))])),
     eyes: [screen(place('head', ...build.eye))],
     eyeMm: measures.skull * EYE * (build.flat ? FLAT_EYE : 1),
-    nose: nosePath(place, height * step),
+    nose: nosePath(place, measures, height * step),
     ink: inkPath(place, height * step),
     heightMm: height,
   }
@@ -185,11 +193,11 @@ function inkPath(place: Place, stepMm: number): string {
   ].join('')
 }
 
-const nosePath = (place: Place, stepMm: number): string =>
-  pathOf(
-    sampleCurve(
-      NOSE.map(([a, b]) => place('head', a, b)),
-      stepMm,
-      true,
-    ).map(({ point }) => point),
-  )
+/** A nose is as broad on a short muzzle: at least as on one of half a skull. By eye. */
+const NOSE_MUZZLE = 0.5
+
+function nosePath(place: Place, { skull, muzzle }: Measures, stepMm: number): string {
+  const broad = Math.max(1, (NOSE_MUZZLE * skull) / muzzle)
+  const points = NOSE.map(([a, b]) => place('head', 2 + (a - 2) * broad, b))
+  return pathOf(sampleCurve(points, stepMm / 2, true).map(({ point }) => point))
+}

@@ -42,11 +42,20 @@ export const headFrontView = (drawing: Drawing): BareView => {
   return { ...face, parts: [], face, ink: '' }
 }
 
+/** A foreleg that is turned out turns from the wrist down, and its toes with it: so far, and from so high, in heights. By eye. */
+const TURNS = { out: 0.03, from: 0.2 }
+
+function frontPlace(drawing: Drawing): PlaceHalf {
+  const place = uprightPlace(drawing)
+  if (drawing.forelegs !== 'turned out') return place
+  return (x, y) => place(x + Math.sign(x) * TURNS.out * Math.max(0, 1 - y / TURNS.from), y)
+}
+
 /** The dog from the front. */
 export function frontView(drawing: Drawing): BareView {
   const { stepMm } = drawing
   const facing: Facing = { positive: 'left' }
-  const place = uprightPlace(drawing)
+  const place = frontPlace(drawing)
   const body = halfPart(FRONT.body, place, facing, stepMm, { id: 'body', place: 'near', ground: 'chest' })
   const cells = drawCells(FRONT.cells, 'body', place, facing, stepMm * 3)
   const breast = halfPart(BREAST, place, facing, stepMm, {

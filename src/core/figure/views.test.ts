@@ -62,7 +62,7 @@ describe('outlines in their coat', () => {
     (zone) => {
       const view = sideView(SQUARE, (each) => (each === zone ? 25 : 10))
       const offsets = view.parts
-        .filter(({ place }) => place !== 'far')
+        .filter(({ place, skin }) => place !== 'far' && skin !== '')
         .flatMap(({ outline, skin }) =>
           outline.filter(({ lengthMm }) => lengthMm === 25).map((point) => toLine(point, skinLine(skin))),
         )

@@ -2,7 +2,7 @@ import { useMemo } from 'react'
 import { drawingOf } from '@/core/card'
 import type { Finding } from '@/core/health'
 import { drawView } from '@/core/figure'
-import type { ZoneId } from '@/core/zones'
+import { groupOf, type ZoneId } from '@/core/zones'
 import { CoatMap, cardCallouts, focusOn } from '../coat-map'
 import { findingCallout, matCallout } from '../records/foundCallouts'
 import styles from './bench.module.css'
@@ -27,11 +27,13 @@ interface MapProps extends Pick<BenchView, 'dog' | 'plan' | 'unit'> {
 /** The dog with this stage's zones lit and what is done in a paler tint; on the head one that still grows is named too, so that nobody cuts it. */
 export function BenchMap({ dog, plan, unit, stageZones, done, found, zone, notes, onZone }: MapProps) {
   const { lengthAt, cut } = useMemo(() => drawingOf(plan.card), [plan])
-  const view = useMemo(() => drawView('side', dog, lengthAt, cut), [dog, lengthAt, cut])
   const onHead = stageZones.some((each) => each === 'skull' || each === 'muzzle')
   const growing = onHead ? plan.growing.map((each) => each.zone) : []
   const shown = [...new Set([...stageZones, ...growing])]
-  const focus = focusOn(view, shown)
+  // A head is trimmed from the front, where its two sides are matched.
+  const from = onHead && shown.every((each) => groupOf(each) === 'head') ? 'head-front' : 'side'
+  const view = useMemo(() => drawView(from, dog, lengthAt, cut), [from, dog, lengthAt, cut])
+  const focus = from === 'side' ? focusOn(view, shown) : undefined
   const pinned = found === null ? [] : pins(found)
   const callouts = pinned.length > 0 ? pinned : cardCallouts(plan.card, plan.growing, unit, shown)
   const noted = notes.at(-1)?.words

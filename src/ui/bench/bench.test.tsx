@@ -146,24 +146,38 @@ describe('weight and waits', () => {
   })
 })
 
+const mapOf = (rest: Partial<ComponentProps<typeof BenchMap>>) =>
+  renderToStaticMarkup(
+    <BenchMap
+      notes={[]}
+      dog={{ name: 'Quill', build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 }}
+      plan={plan}
+      unit="mm"
+      stageZones={[]}
+      done={[]}
+      found={null}
+      zone={null}
+      onZone={nothing}
+      {...rest}
+    />,
+  )
+
+describe('the map while the head is trimmed', () => {
+  const head = mapOf({ stageZones: ['skull', 'visor', 'muzzle', 'chin', 'ear-edge'] })
+  it('is the face, which says whose left and right it shows', () => {
+    expect(words(head)).toContain('dog’s right dog’s left')
+    expect(words(mapOf({ stageZones: ['back', 'side'] }))).not.toContain('dog’s right')
+    expect(words(mapOf({ stageZones: ['cheek', 'neck'] }))).not.toContain('dog’s right')
+  })
+  it('names every zone of the stage, and the one that must not be cut', () => {
+    for (const zone of ['Skull', 'Visor', 'Muzzle', 'Chin and beard', 'Ear fringe']) expect(words(head)).toContain(zone)
+    expect(words(head)).toMatch(/Bridge 2 ?mm grows to 12/)
+  })
+  it('lets both ears be picked', () => expect(head.match(/aria-label="Ear, outside, (left|right): /g)).toHaveLength(2))
+})
+
 describe('the map at the look-over', () => {
-  const dog = { name: 'Quill', build: 'square', coat: 'curly', heightCm: 52, lengthCm: 52 } as const
-  const map = (found: ComponentProps<typeof BenchMap>['found']) =>
-    words(
-      renderToStaticMarkup(
-        <BenchMap
-          notes={[]}
-          dog={dog}
-          plan={plan}
-          unit="mm"
-          stageZones={[]}
-          done={[]}
-          found={found}
-          zone={null}
-          onZone={nothing}
-        />,
-      ),
-    )
+  const map = (found: ComponentProps<typeof BenchMap>['found']) => words(mapOf({ found }))
   it('pins what was found and the mats, each zone once; a zone without mats is not named', () => {
     const shown = map({ findings: [LUMP], mats: { side: 3, thigh: 2, back: 0 } })
     expect(shown).toMatch(/Lump 8 ?mm left side/)

@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it } from 'vitest'
-import { sideView } from '@/core/figure'
+import { drawView, sideView } from '@/core/figure'
 import { Case, makePlan } from '@/core/plan'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap, focusOn } from './CoatMap'
@@ -88,6 +88,24 @@ describe('the coat map', () => {
     const fields = svg.match(/<(?:path|use)[^>]*data-zone=[^>]*role="button"[^>]*>/g) ?? []
     expect(svg.match(/tabindex="0"/g)?.length).toBe(callouts.length + fields.length)
     expect(fields.find((field) => field.includes('data-zone="back"'))).toContain('aria-label="Back: 9.5 mm"')
+  })
+  it('paints a face in its order: moustache, nose, visor; a mass has its whole line only beyond what it covers', () => {
+    const face = drawView('head-front', { build: 'toy', coat: 'drop', faceShape: 'flat' }, () => 50)
+    const svg = draw({ view: face, coat: 'drop' })
+    const at = (part: string) => svg.search(new RegExp(`clip-path="url\\(#\\w*${part}\\)"`))
+    const order = [
+      at('skull'),
+      at('ear-left'),
+      at('cap'),
+      at('muzzle'),
+      at('moustache-left'),
+      svg.indexOf(face.nose),
+      at('fringe'),
+    ]
+    expect([...order].sort((a, b) => a - b)).toEqual(order)
+    expect(order[0]).toBeGreaterThan(0)
+    expect(svg).toMatch(/<mask id="\w*capbeyond"/)
+    expect(svg).toMatch(/<g opacity="0\.8\d*">/)
   })
   it('goes close to the head when only the head is worked, and shows the whole dog otherwise', () => {
     expect(focusOn(view, ['skull', 'chin'])?.right).toBeLessThan(view.box.right / 2)

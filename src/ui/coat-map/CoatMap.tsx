@@ -56,7 +56,7 @@ export function CoatMap(props: CoatMapProps) {
         />
       )}
       {callouts.length > 0 && RIGHT_IS[view.id] && (
-        <SideWords right={RIGHT_IS[view.id] ?? 'left'} width={width} height={height} />
+        <SideWords right={RIGHT_IS[view.id] ?? 'left'} width={width} height={height} large={large} />
       )}
       {props.guides?.map((guide, index) => (
         <GuideLine key={index} {...guideEnds(guide, { width, height, margin }, onPaper)} words={guide.words} />
@@ -161,14 +161,23 @@ function GuideLine({ from, to, anchor, words }: GuideEnds & { words: string }) {
   )
 }
 
-function SideWords({ right, width, height }: { right: 'left' | 'right'; width: number; height: number }) {
+interface SideWordsProps {
+  right: 'left' | 'right'
+  width: number
+  height: number
+  large: boolean
+}
+
+/** Which side of the dog is where: below it, on the bench above it, where its labels leave room. */
+function SideWords({ right, width, height, large }: SideWordsProps) {
   const words = right === 'left' ? ['dog’s right', 'dog’s left'] : ['dog’s left', 'dog’s right']
+  const y = large ? 24 : height - 9
   return (
-    <g fontSize={12.5} fill="var(--kv-ink-3)">
-      <text x={width / 2 - 50} y={height - 9} textAnchor="end">
+    <g fontSize={large ? 18 : 12.5} fill="var(--kv-ink-3)">
+      <text x={width / 2 - 50} y={y} textAnchor="end">
         {words[0]}
       </text>
-      <text x={width / 2 + 50} y={height - 9}>
+      <text x={width / 2 + 50} y={y}>
         {words[1]}
       </text>
     </g>

@@ -1,7 +1,7 @@
 'use client'
 
 import { useId, useSyncExternalStore } from 'react'
-import { sideView, type FigureDog } from '@/core/figure'
+import { drawView, sideView, type FigureDog } from '@/core/figure'
 import type { ZoneId } from '@/core/zones'
 import { CoatMap } from './CoatMap'
 import { Paper } from './Paper'
@@ -14,6 +14,8 @@ interface PictureProps {
   width: number
   height: number
   bare?: boolean
+  /** The head alone, from the front: where the whole dog is too small to be told from another. */
+  head?: boolean
 }
 
 const never = () => () => {}
@@ -46,9 +48,10 @@ export function DogPicture(props: PictureProps) {
   )
 }
 
-function Drawn({ label, dog, coatMm, shapes, width, height, bare = false }: PictureProps) {
+function Drawn({ label, dog, coatMm, shapes, width, height, bare = false, head = false }: PictureProps) {
   const lengthMm = (zone: ZoneId) => coatMm[zone] ?? 0
-  const view = sideView(dog, lengthMm, 'small', shapes ? { shapeOf: (zone) => shapes[zone] ?? null } : {})
+  const cut = shapes ? { shapeOf: (zone: ZoneId) => shapes[zone] ?? null } : {}
+  const view = head ? drawView('head-front', dog, lengthMm, cut) : sideView(dog, lengthMm, 'small', cut)
   return (
     <CoatMap
       label={label}

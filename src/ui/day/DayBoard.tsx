@@ -62,7 +62,7 @@ export function DayBoard({ rows, time, nowMs }: { rows: readonly DayRow[]; time:
         {rows.map((row) => (
           <li key={row.bookingId}>
             <Link href={`/dogs/${row.dogId}`} className={styles.figure} aria-label={`File of ${row.name}`}>
-              <DogPicture label={`${row.name}, trim planned`} {...row.figure} width={56} height={54} bare />
+              <DogPicture label={`${row.name}, trim planned`} {...row.figure} width={60} height={58} bare head />
             </Link>
             <div className={styles.who}>
               <Link href={row.href} className={styles.name}>

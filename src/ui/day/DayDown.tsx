@@ -56,7 +56,7 @@ export function DayDown({ rows, time, nowMs }: { rows: readonly DayRow[]; time: 
               aria-label={`${row.name}, ${row.kind}, ${row.words}, ${row.below}. ${opens(row.href)}`}
             >
               {row.slotMin * pxPerMin > ROOMY_PX && (
-                <DogPicture label={`${row.name}, trim planned`} {...row.figure} width={52} height={48} bare />
+                <DogPicture label={`${row.name}, trim planned`} {...row.figure} width={52} height={52} bare head />
               )}
               <b>{row.name}</b>
               <span>{row.words}</span>

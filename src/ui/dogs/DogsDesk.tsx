@@ -147,10 +147,11 @@ const Rows = ({ dogs }: { dogs: readonly DogLine[] }) => (
       </tr>
     </thead>
     <tbody>
-      {dogs.map(({ id, name, facts, owner, last, due }) => (
+      {dogs.map(({ id, name, figure, coatMm, facts, owner, last, due }) => (
         <tr key={id}>
           <td>
             <Link className="kv-link" href={`/dogs/${id}`} prefetch={false}>
+              <DogPicture label="" dog={figure} coatMm={coatMm} width={44} height={44} bare head />
               <b>{name}</b>
             </Link>
           </td>

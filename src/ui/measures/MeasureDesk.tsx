@@ -7,6 +7,7 @@ import { useMemo, useState, useTransition } from 'react'
 import {
   BUILDS,
   EAR_SETS,
+  FORELEGS,
   MEASURE_FACTS,
   MEASURE_KEYS,
   measuredOf,
@@ -14,6 +15,7 @@ import {
   measuresProblem,
   type BuildId,
   type EarSet,
+  type Forelegs,
   type MeasureKey,
   type Measured,
   type Stature,
@@ -104,6 +106,14 @@ export function MeasureDesk({ dog, version, coatMm, unit, save }: DeskProps) {
             chosen={now.measured.ears}
             onChoose={(ears: EarSet) =>
               change({ ...now.measured, ears: ears === now.measured.ears ? undefined : ears })
+            }
+          />
+          <Choice
+            name="Forelegs"
+            options={FORELEGS}
+            chosen={now.measured.forelegs}
+            onChoose={(forelegs: Forelegs) =>
+              change({ ...now.measured, forelegs: forelegs === now.measured.forelegs ? undefined : forelegs })
             }
           />
           <div className={styles.grid}>

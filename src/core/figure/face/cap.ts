@@ -75,9 +75,12 @@ function topknot(face: Face, lengthMm: number, { shapeOf, lengthAt }: DrawOption
   }
 }
 
+/** The brow lies no higher than this share of the dome. By eye. */
+const BROW_MOST = 0.6
+
 /** The skull's hair ends where the visor does, at the lowest just above the eyes. */
-const browLine = ({ visorRoot, eye, unitMm }: Face, visorMm: number): number =>
-  Math.max(eye + 0.08, Math.min(visorRoot - 0.06, visorRoot - visorMm / unitMm))
+const browLine = ({ visorRoot, dome, eye, unitMm }: Face, visorMm: number): number =>
+  Math.max(eye + 0.08, Math.min(BROW_MOST * dome, visorRoot - visorMm / unitMm))
 
 function parted(face: Face, lengthMm: number): { corners: Spot[]; strands: Spot[][] } {
   const length = lengthMm / face.unitMm

@@ -1,4 +1,3 @@
-import type { CoatId } from '../../coat'
 import { SIDES, type ZoneId } from '../../zones'
 import type { LengthAt } from '../lengthsAlong'
 import { coated, type DrawOptions, type FigureCell, type FigurePart } from '../view'
@@ -6,38 +5,25 @@ import type { BareFace } from './bones'
 import { brows } from './brows'
 import { cap, roundHead, roundHeadCells } from './cap'
 import { earStrands, standsUp } from './ears'
+import { LIES_OUT, fallOf, isRound } from './fall'
 import { lineAt } from './mass'
 import { beardBlock, moustache } from './muzzleHair'
 import { visor } from './visor'
-
-/** How the hair of a face falls, by coat. */
-type Fall = 'stands' | 'hangs' | 'bristles' | 'lies'
-const FALL: Record<CoatId, Fall> = {
-  curly: 'stands',
-  fleece: 'stands',
-  cotton: 'stands',
-  drop: 'hangs',
-  silky: 'hangs',
-  wire: 'bristles',
-  double: 'lies',
-  smooth: 'lies',
-}
 
 /** Hair on the face's side of an ear is pressed against the cheek: this share of it is seen. By eye. */
 const INNER_EAR = 0.12
 
 /** A muzzle's line where its hair is short. By eye. */
 const LEAST_LINE = 0.3
-/** Hair on the outside of an ear lies on the leather, and under a round head it is pressed in. By eye. */
-const LIES_OUT = 0.6
+/** Under a round head an ear's hair is pressed in. By eye. */
 const UNDER_ROUND = 0.4
 
 /** A face in its hair, in the order in which it is painted: that order is most of the likeness. */
 export function faceParts(bare: BareFace, options: DrawOptions): { parts: FigurePart[]; cells: FigureCell[] } {
   const { face, skull, muzzle, bridge } = bare
   const { dog, lengthAt, shapeOf } = options
-  const fall = FALL[dog.coat]
-  const round = fall === 'stands' && isRound(shapeOf)
+  const fall = fallOf(dog.coat)
+  const round = fall === 'stands' && shapeOf !== undefined && isRound(shapeOf)
   const without = (...zones: readonly ZoneId[]): DrawOptions => ({
     ...options,
     lengthAt: (zone, side) => (zones.includes(zone) ? 0 : lengthAt(zone, side)),
@@ -64,7 +50,3 @@ export function faceParts(bare: BareFace, options: DrawOptions): { parts: Figure
     : [base, ...ears, ...over, lower, patch, ...lips]
   return { parts: [...parts, visor(face, options), ...brow], cells: round ? roundHeadCells(face) : [] }
 }
-
-/** Whether skull and cheeks are cut as one round, ears inside. */
-const isRound = (shapeOf: DrawOptions['shapeOf']): boolean =>
-  shapeOf !== undefined && shapeOf('skull') === 'round' && shapeOf('cheek') === 'round'

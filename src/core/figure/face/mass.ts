@@ -9,6 +9,9 @@ import type { Face } from './measures'
 
 type Spot = readonly [number, number]
 
+/** Where hair is drawn: units of a head and how long one is. */
+export type OnHead = Pick<Face, 'at' | 'unitMm' | 'stepMm'>
+
 export interface MassOf extends Pick<FigurePart, 'id' | 'ground' | 'place' | 'side' | 'weight' | 'opacity' | 'joins'> {
   /** Its edge, corner by corner, in half breadths of the face. */
   corners: readonly Spot[]
@@ -22,7 +25,7 @@ export interface MassOf extends Pick<FigurePart, 'id' | 'ground' | 'place' | 'si
 
 /** Hair of a face that is drawn as a mass of its own. */
 export function mass(
-  face: Face,
+  face: OnHead,
   coat: CoatId,
   heightMm: number,
   { corners, lengthMm, hem, strands, ...facts }: MassOf,

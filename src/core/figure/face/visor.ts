@@ -8,6 +8,8 @@ type Spot = readonly [number, number]
 /** Half its width, and how far its root sinks toward its ends, in half breadths. By eye. */
 const HALF = 0.76
 const SINKS = 0.2
+/** Its root lies on the skull, no higher than this share of the dome. By eye. */
+const ON_SKULL = 0.84
 /** It is never drawn thinner than this below its root, nor lower than so far under the eyes. By eye. */
 const LEAST = 0.06
 const MOST = 1.5
@@ -30,14 +32,14 @@ const STEPS = [1, 0.75, 0.5, 0.25, 0, -0.25, -0.5, -0.75, -1] as const
 /** Hair from above the eyes, falling over the brow: its lower edge comes down as it grows, straight, to a shape, or parted. */
 export function visor(face: Face, { dog, heightMm, lengthAt, shapeOf }: DrawOptions): FigurePart {
   const lengthMm = lengthAt('visor')
-  const { visorRoot, eye, unitMm } = face
+  const { visorRoot, dome, eye, unitMm } = face
   const low = visorRoot - lengthMm / unitMm
   const below = Math.max(0, eye - low)
   const shape = shapeOf?.('visor') ?? null
   const hangs = 1 - COAT_FACTS[dog.coat].stands
   const lift = (out: number): number =>
     shape === null ? hangs * PARTS * below * (1 - out) ** 1.4 : (LIFT[shape]?.(out) ?? 0)
-  const root = (out: number) => visorRoot - SINKS * out * out
+  const root = (out: number) => Math.min(visorRoot, ON_SKULL * dome) - SINKS * out * out
   const edge = STEPS.map((out): Spot => {
     const away = Math.abs(out)
     return [
@@ -45,7 +47,7 @@ export function visor(face: Face, { dog, heightMm, lengthAt, shapeOf }: DrawOpti
       Math.max(-MOST, Math.min(root(out) - LEAST * (1 - away), low + lift(away) - below * 0.12 * (1 - away))),
     ]
   })
-  const top = [-1, -0.75, -0.4, 0, 0.4, 0.75, 1].map((out): Spot => [out * HALF * 0.98, root(out)])
+  const top = [-0.75, -0.4, 0, 0.4, 0.75].map((out): Spot => [out * HALF, root(out)])
   const strands = [-0.8, -0.5, -0.2, 0.2, 0.5, 0.8].map((out): Spot[] => {
     const end = low + lift(Math.abs(out)) + 0.05
     return [
