@@ -1,5 +1,6 @@
 export { sideView } from './sideView'
 export { drawView } from './drawView'
+export { tenth } from './curve'
 export { guidesOf } from './guides'
 export type { Guide } from './guides'
 export { VIEWS, figureOf, withAir } from './view'

@@ -1,6 +1,7 @@
 import { measuresOf } from '../build'
 import type { Join } from '../patterns'
-import type { BareView, Drawing } from './bareView'
+import type { BareView } from './bareView'
+import type { Drawing } from './drawing'
 import { buildFor } from './ears'
 import type { Side, ZoneId } from '../zones'
 import { atMost, faceParts, featuresOf, type BareFace } from './face'

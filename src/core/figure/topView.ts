@@ -1,4 +1,5 @@
-import type { BareView, Drawing } from './bareView'
+import type { BareView } from './bareView'
+import type { Drawing } from './drawing'
 import { BROAD } from './breadth'
 import { earPoints, standsUp } from './face'
 import { TAIL_REAR, TOP, type Half } from './halves'

@@ -1,4 +1,5 @@
-import { onBothSides, type BareView, type Drawing } from './bareView'
+import { onBothSides, type BareView } from './bareView'
+import type { Drawing } from './drawing'
 import { BROAD } from './breadth'
 import { pathOf } from './curve'
 import { bareFace, faceOf, type BareFace } from './face'

@@ -176,18 +176,19 @@ export function coated(
     ...(shares ? { shares } : {}),
     ...(fromAbove ? { fromAbove } : {}),
   })
-  const mirror = <T extends Point>(points: readonly T[], at: number): T[] =>
-    points.map((point) => ({ ...point, x: 2 * at - point.x })).reverse()
-  const outline = mirrorAtMm === undefined ? grown : mirror(grown, mirrorAtMm)
-  const bare = skin.samples.map(({ point }) => point)
+  const outline = mirrorAtMm === undefined ? grown : inMirror(grown, mirrorAtMm)
   return {
     ...facts,
-    skin: mirrorAtMm === undefined ? skin.path : pathOf(mirror(bare, mirrorAtMm)),
+    skin: skin.path,
     coat: edgePath(outline, dog.coat, curlScale(heightMm)),
     outline,
     ...(hemBelow === undefined ? {} : { hem: lowerEdge(outline, hemBelow) }),
   }
 }
+
+/** A closed outline on the other side of an upright line. */
+export const inMirror = <T extends Point>(points: readonly T[], atMm: number): T[] =>
+  points.map((point) => ({ ...point, x: 2 * atMm - point.x })).reverse()
 
 /** What of a closed outline lies below a level, as one line. */
 function lowerEdge(outline: readonly Point[], belowMm: number): string {

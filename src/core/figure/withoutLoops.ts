@@ -46,29 +46,57 @@ interface Crossing {
 
 /** The first pair of edges that cross, found on a grid so that only neighbours are compared. */
 function firstCrossing(points: readonly Point[]): Crossing | null {
-  const cell = cellSize(points)
-  const grid = new Map<number, number[]>()
+  const grid = gridOver(points)
+  /** The edges met in a cell, each with the one before it: one list a cell, all in two arrays. */
+  const last = new Int32Array(grid.columns * grid.rows).fill(NONE)
+  let edges = new Int32Array(points.length * 4)
+  let earlier = new Int32Array(points.length * 4)
+  let used = 0
   for (let second = 0; second < points.length; second++) {
     const a = points[second] as Point
     const b = points[(second + 1) % points.length] as Point
     const [left, right] = a.x < b.x ? [a.x, b.x] : [b.x, a.x]
     const [low, high] = a.y < b.y ? [a.y, b.y] : [b.y, a.y]
-    for (let column = Math.floor(left / cell); column <= Math.floor(right / cell); column++)
-      for (let row = Math.floor(low / cell); row <= Math.floor(high / cell); row++) {
-        const key = column * 4096 + row
-        const here = grid.get(key)
-        if (here === undefined) {
-          grid.set(key, [second])
-          continue
-        }
-        for (const first of here) {
+    for (let column = grid.column(left); column <= grid.column(right); column++)
+      for (let row = grid.row(low); row <= grid.row(high); row++) {
+        const cell = row * grid.columns + column
+        for (let entry = last[cell] as number; entry !== NONE; entry = earlier[entry] as number) {
+          const first = edges[entry] as number
           const at = crossingOf(points, first, second)
           if (at !== null) return { first, second, at }
         }
-        here.push(second)
+        if (used === edges.length) [edges, earlier] = [doubled(edges), doubled(earlier)]
+        edges[used] = second
+        earlier[used] = last[cell] as number
+        last[cell] = used++
       }
   }
   return null
+}
+
+const NONE = -1
+
+function doubled(values: Int32Array<ArrayBuffer>): Int32Array<ArrayBuffer> {
+  const twice = new Int32Array(values.length * 2)
+  twice.set(values)
+  return twice
+}
+
+function gridOver(points: readonly Point[]) {
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity]
+  for (const { x, y } of points) {
+    left = Math.min(left, x)
+    right = Math.max(right, x)
+    low = Math.min(low, y)
+    high = Math.max(high, y)
+  }
+  const cell = cellSize(points)
+  return {
+    columns: Math.floor((right - left) / cell) + 1,
+    rows: Math.floor((high - low) / cell) + 1,
+    column: (x: number) => Math.floor((x - left) / cell),
+    row: (y: number) => Math.floor((y - low) / cell),
+  }
 }
 
 /** A cell as wide as a few edges. */

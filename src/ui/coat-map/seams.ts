@@ -1,10 +1,8 @@
-import type { Point } from '@/core/figure'
+import { tenth, type Point } from '@/core/figure'
 
 /** Width of a taper's wedge at its ends, px. */
 const THIN_PX = 0.4
 const THICK_PX = 3.6
-
-const tenth = (value: number) => Math.round(value * 10) / 10
 
 export const pathThrough = (points: readonly Point[]): string =>
   points.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${tenth(x)} ${tenth(y)}`).join('')

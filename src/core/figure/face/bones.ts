@@ -1,8 +1,9 @@
 import { SIDES } from '../../zones'
 import type { Half, HalfCell } from '../halves'
 import { drawCells, halfPart, type BarePart, type DrawnCells, type Facing } from '../mirrored'
-import { screen, type FigureCell } from '../view'
+import { screen, type FigureCell, type FigurePart } from '../view'
 import { earAnchors, earCells, earPart } from './ears'
+import { mass, mirrored } from './mass'
 import type { Face } from './measures'
 
 /** From the front the dog's left is at the viewer's right. */
@@ -13,7 +14,8 @@ export interface BareFace extends DrawnCells {
   face: Face
   skull: BarePart
   muzzle: BarePart
-  bridge: BarePart
+  /** The bridge is a patch of colour: its hair has no edge, so that it is drawn once. */
+  bridge: FigurePart
   ears: readonly BarePart[]
 }
 
@@ -38,12 +40,7 @@ export function bareFace(face: Face): BareFace {
     face,
     skull: halfPart(skullHalf(face), at, FACING, stepMm, { id: 'skull', place: 'over', ground: 'skull' }),
     muzzle: halfPart(muzzleHalf(face), at, FACING, stepMm, { id: 'muzzle', place: 'over', ground: 'muzzle' }),
-    bridge: halfPart(bridgeHalf(face), at, FACING, stepMm, {
-      id: 'bridge',
-      place: 'over',
-      ground: 'bridge',
-      weight: 0,
-    }),
+    bridge: bridgePatch(face),
     ears,
     cells: [...drawn.flatMap(({ cells }) => cells).map(unlined), ...earCells(face)],
     anchors: {
@@ -87,14 +84,17 @@ const muzzleHalf = ({ muzzle, noseDown, mouthDown, chinDown }: Face): Half => [
 ]
 
 /** The bridge is a soft patch between two fine lines: it has no edge of its own. */
-const bridgeHalf = ({ noseDown, noseHalf }: Face): Half => [
-  [0, 0.16, 'bridge'],
-  [0.1, 0.12, 'bridge'],
-  [0.14, -0.3 * noseDown, 'bridge'],
-  [noseHalf, -noseDown + 0.12, 'bridge'],
-  [0.6 * noseHalf, -noseDown, 'bridge'],
-  [0, -noseDown, 'bridge'],
-]
+function bridgePatch(face: Face): FigurePart {
+  const { noseDown, noseHalf } = face
+  const corners = mirrored([
+    [0, 0.16],
+    [0.1, 0.12],
+    [0.14, -0.3 * noseDown],
+    [noseHalf, -noseDown + 0.12],
+    [0.6 * noseHalf, -noseDown],
+  ])
+  return mass(face, 'smooth', 0, { id: 'bridge', place: 'over', ground: 'bridge', corners, lengthMm: 0, weight: 0 })
+}
 
 const skullCells = ({ eyeOut, eye, noseDown }: Face): readonly HalfCell[] => [
   {

@@ -1,10 +1,9 @@
 import type { EarSet } from '../../build'
 import type { Side, ZoneId } from '../../zones'
-import { curvePath } from '../bareView'
-import { pathOf, sampleCurve } from '../curve'
+import { curvePath, pathOf, sampleCurve } from '../curve'
 import type { LengthAt } from '../lengthsAlong'
 import type { BarePart, DrawnCells } from '../mirrored'
-import { screen, skinOf, type FigureCell } from '../view'
+import { inMirror, screen, skinOf, type FigureCell } from '../view'
 import { atMost } from './mass'
 import type { Face } from './measures'
 
@@ -119,7 +118,10 @@ export function earPart(face: Face, side: Side): BarePart {
   const outline = points.map(([out, up, zone]) => ({ point: at(out, up), zone, side }))
   const skin = skinOf(outline, face.stepMm, { from: at(0, 0), to: at(0, standsUp(face.ears) ? 1 : -1) })
   const facts = { id: `ear-${side}`, place: 'over', ground: 'ear-out', side } as const
-  return { skin, facts: side === 'left' ? facts : { ...facts, mirrorAtMm: face.at(0, 0).x } }
+  if (side === 'left') return { skin, facts }
+  const mirrorAtMm = face.at(0, 0).x
+  const bare = skin.samples.map(({ point }) => point)
+  return { skin: { ...skin, path: pathOf(inMirror(bare, mirrorAtMm)) }, facts: { ...facts, mirrorAtMm } }
 }
 
 /** Lines along the hair of a hanging ear; none on one that stands, folds or is short. */

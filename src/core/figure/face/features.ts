@@ -1,5 +1,4 @@
-import { curvePath } from '../bareView'
-import { pathOf, sampleCurve } from '../curve'
+import { curvePath, pathOf, sampleCurve } from '../curve'
 import type { Point } from '../frames'
 import { screen } from '../view'
 import type { Face } from './measures'

@@ -40,13 +40,12 @@ export function faceParts(bare: BareFace, options: DrawOptions): { parts: Figure
     ...muzzle.facts,
     weight: LEAST_LINE + (1 - LEAST_LINE) * lineAt(Math.max(lengthAt('muzzle'), lengthAt('chin'))),
   })
-  const patch = coated(bridge.skin, without('bridge'), bridge.facts)
   const over = round ? [roundHead(face, options)] : capped ? [cap(face, fall, options)] : []
   const lips = fall === 'hangs' ? SIDES.map((side) => moustache(face, side, options)) : []
   const lower = fall === 'bristles' ? beardBlock(face, options) : nose
   const brow = fall === 'bristles' ? SIDES.map((side) => brows(face, side, options)) : []
   const parts = standsUp(face.ears)
-    ? [...ears, base, ...over, lower, patch, ...lips]
-    : [base, ...ears, ...over, lower, patch, ...lips]
+    ? [...ears, base, ...over, lower, bridge, ...lips]
+    : [base, ...ears, ...over, lower, bridge, ...lips]
   return { parts: [...parts, visor(face, options), ...brow], cells: round ? roundHeadCells(face) : [] }
 }

@@ -1,5 +1,5 @@
 import { visorToEyeMm, type BuildId, type EarSet } from '../../build'
-import type { Drawing } from '../bareView'
+import type { Drawing } from '../drawing'
 import type { Point } from '../frames'
 
 /**
@@ -43,6 +43,8 @@ const BY_MUZZLE: readonly (readonly [muzzleInSkulls: number, face: FaceMeasures]
   [0.83, { dome: 0.90, jaw: 1.30, cheek: 0.92, muzzle: 0.43, noseDown: 0.78, noseHalf: 0.20, mouthDown: 1.02, chinDown: 1.22, eyeOut: 0.43, eye: 0.14,  eyeBroad: 1.18 }],
   [1.05, { dome: 0.82, jaw: 1.48, cheek: 0.87, muzzle: 0.43, noseDown: 0.98, noseHalf: 0.20, mouthDown: 1.22, chinDown: 1.42, eyeOut: 0.42, eye: 0.13,  eyeBroad: 1.25 }],
 ]
+/** How finely a face is drawn, in half breadths. By eye. */
+const STEP = 1 / 8
 /** A face that is called flat is drawn as one, however it was measured. */
 const FLAT = 0.3
 
@@ -57,7 +59,7 @@ const BY_BUILD: Record<BuildId, { half: number; dome: number; cheek: number; muz
 }
 
 /** The face of a dog about the point between its eyes, mm. */
-export function faceOf({ id, build, measures, stepMm }: Drawing, between: Point): Face {
+export function faceOf({ id, build, measures }: Drawing, between: Point): Face {
   const { skull, muzzle, earLeather } = measures
   const shaped = byMuzzle(build.flat ? FLAT : muzzle / skull)
   const own = BY_BUILD[id]
@@ -69,7 +71,7 @@ export function faceOf({ id, build, measures, stepMm }: Drawing, between: Point)
     cheek: shaped.cheek * own.cheek,
     muzzle: shaped.muzzle * own.muzzle,
     unitMm,
-    stepMm: Math.min(stepMm, unitMm / 9),
+    stepMm: unitMm * STEP,
     at,
     ears: build.ear,
     leather: earLeather / unitMm,

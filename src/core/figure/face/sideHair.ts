@@ -1,6 +1,6 @@
 import type { Measures } from '../../build'
 import { COAT_FACTS } from '../../coat'
-import { curvePath } from '../bareView'
+import { curvePath } from '../curve'
 import type { Build } from '../builds'
 import type { Place } from '../frames'
 import type { DrawOptions, FigurePart } from '../view'

@@ -25,8 +25,10 @@ const LIFT: Record<string, (out: number) => number> = {
 }
 /** Hanging hair that nobody cut to a line parts in the middle: of what is below the eye this is left there. By eye. */
 const PARTS = 0.72
+/** Beyond this of its half breadth it hangs as long as it is. By eye. */
+const PARTED_TO = 0.7
 /** Toward its ends it runs out to nothing, the later the higher this is. By eye. */
-const ENDS = 5
+const ENDS = 12
 const STEPS = [1, 0.75, 0.5, 0.25, 0, -0.25, -0.5, -0.75, -1] as const
 
 /** Hair from above the eyes, falling over the brow: its lower edge comes down as it grows, straight, to a shape, or parted. */
@@ -38,14 +40,13 @@ export function visor(face: Face, { dog, heightMm, lengthAt, shapeOf }: DrawOpti
   const shape = shapeOf?.('visor') ?? null
   const hangs = 1 - COAT_FACTS[dog.coat].stands
   const lift = (out: number): number =>
-    shape === null ? hangs * PARTS * below * (1 - out) ** 1.4 : (LIFT[shape]?.(out) ?? 0)
+    shape === null ? hangs * PARTS * below * Math.max(0, 1 - out / PARTED_TO) ** 1.4 : (LIFT[shape]?.(out) ?? 0)
   const root = (out: number) => Math.min(visorRoot, ON_SKULL * dome) - SINKS * out * out
   const edge = STEPS.map((out): Spot => {
     const away = Math.abs(out)
-    return [
-      out * HALF,
-      Math.max(-MOST, Math.min(root(out) - LEAST * (1 - away), low + lift(away) - below * 0.12 * (1 - away))),
-    ]
+    const droops = 0.12 * below * (1 - away)
+    const end = Math.min(root(out) - LEAST, low + lift(away) - droops)
+    return [out * HALF, Math.max(-MOST, end + (root(out) - end) * away ** ENDS)]
   })
   const top = [-0.75, -0.4, 0, 0.4, 0.75].map((out): Spot => [out * HALF, root(out)])
   const strands = [-0.8, -0.5, -0.2, 0.2, 0.5, 0.8].map((out): Spot[] => {
