@@ -3,6 +3,8 @@ import type { Join } from '@/core/patterns'
 import { UNEVEN_MM } from '@/core/card'
 import { zoneLabel, type Side, type ZoneId } from '@/core/zones'
 import { memo, type KeyboardEvent } from 'react'
+import { Dotted, EVERYWHERE, SkinLine } from './edges'
+import { FaceMarks, INK } from './FaceMarks'
 import { lengthColour } from './ramp'
 import type { CoatMapProps } from './map'
 import { pathThrough, wedge } from './seams'
@@ -62,7 +64,7 @@ export function DogFigure(props: FigureProps) {
       <Over {...props} parts={placed('over')} fillOf={fillOf} />
       <path d={view.ink} {...INK} strokeWidth={1.1 * px} />
       <Over {...props} parts={placed('beard')} fillOf={fillOf} />
-      <Face view={view} px={px} />
+      <FaceMarks view={view} px={px} />
       <Over {...props} parts={placed('fringe')} fillOf={fillOf} />
       <Over {...props} parts={placed('top')} fillOf={fillOf} />
     </g>
@@ -89,8 +91,6 @@ const Over = ({ parts, fillOf, ...props }: FigureProps & { parts: FigurePart[]; 
     </g>
   ))
 
-const EVERYWHERE = { x: -2000, y: -3000, width: 6000, height: 6000 }
-
 /** The whole line of a mass where it stands beyond the part that it covers. */
 const Beyond = ({ part, id, px }: { part: FigurePart; id: string; px: number }) => (
   <>
@@ -104,8 +104,6 @@ const Beyond = ({ part, id, px }: { part: FigurePart; id: string; px: number }) 
   </>
 )
 
-/** Fine lines of a face and of toes. */
-const INK = { fill: 'none', stroke: 'var(--kv-ink)', strokeOpacity: 0.75, pointerEvents: 'none' } as const
 /** Lines along the fall of hair. */
 const STRAND = { fill: 'none', stroke: 'var(--kv-ink)', pointerEvents: 'none' } as const
 
@@ -245,85 +243,6 @@ function LegSeams({ view, id, px }: { view: FigureView; id: string; px: number }
           strokeWidth={px}
           pointerEvents="none"
         />
-      ))}
-    </g>
-  )
-}
-
-interface EdgeProps {
-  paths: string[]
-  id: string
-  stroke: { colour: string; width: number; opacity?: number; dash?: string }
-}
-
-/** The common edge of several shapes: only what of their lines lies outside all of them. */
-function CommonEdge({ paths, id, stroke }: EdgeProps) {
-  return (
-    <g pointerEvents="none">
-      <mask id={id} maskUnits="userSpaceOnUse" {...EVERYWHERE}>
-        <rect {...EVERYWHERE} fill="white" />
-        {paths.map((d, index) => (
-          <path key={index} d={d} fill="black" />
-        ))}
-      </mask>
-      <g mask={`url(#${id})`}>
-        {paths.map((d, index) => (
-          <path
-            key={index}
-            d={d}
-            fill="none"
-            stroke={stroke.colour}
-            strokeOpacity={stroke.opacity}
-            strokeWidth={stroke.width}
-            strokeDasharray={stroke.dash}
-          />
-        ))}
-      </g>
-    </g>
-  )
-}
-
-/** The skin under the coat, fine and faint. */
-const SkinLine = memo(
-  ({ parts, id, px }: { parts: FigurePart[]; id: string; px: number }) => (
-    <CommonEdge
-      paths={parts.map(({ skin }) => skin)}
-      id={`${id}skin`}
-      stroke={{ colour: 'var(--kv-ink)', opacity: 0.4, width: 1.4 * px }}
-    />
-  ),
-  (a, b) =>
-    a.px === b.px && a.parts.length === b.parts.length && a.parts.every(({ skin }, at) => skin === b.parts[at]?.skin),
-)
-SkinLine.displayName = 'SkinLine'
-
-/** Another layer of coat as one dotted line round the whole dog. */
-const Dotted = memo(({ view, id, px }: { view: FigureView; id: string; px: number }) => (
-  <CommonEdge
-    paths={view.parts.filter(({ place }) => place !== 'far').map(({ coat }) => coat)}
-    id={id}
-    stroke={{ colour: 'var(--kv-ink-2)', width: 1.8 * px, dash: `${2 * px} ${3 * px}` }}
-  />
-))
-Dotted.displayName = 'Dotted'
-
-/** Nose and eyes, each with its light. */
-function Face({ view, px }: { view: FigureView; px: number }) {
-  const { eyeMm: radius, eyeBroad: broad } = view
-  return (
-    <g pointerEvents="none">
-      <path d={view.nose} fill="var(--kv-ink)" />
-      <path d={view.nostrils} fill="none" stroke="var(--kv-ink-3)" strokeWidth={px} strokeLinecap="round" />
-      {view.eyes.map(({ x, y }) => (
-        <g key={x}>
-          <ellipse cx={x} cy={y} rx={radius * broad} ry={radius} fill="var(--kv-ink)" />
-          <path
-            d={`M${x - radius * broad * 1.2} ${y - radius * 0.25}q${radius * broad * 1.2} ${-radius * 1.9} ${radius * broad * 2.4} 0`}
-            {...INK}
-            strokeWidth={1.3 * px}
-          />
-          <circle cx={x - radius * 0.3} cy={y - radius * 0.34} r={radius * 0.26} fill="var(--kv-sheet)" />
-        </g>
       ))}
     </g>
   )

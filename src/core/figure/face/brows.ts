@@ -1,16 +1,13 @@
 import type { Side } from '../../zones'
 import type { DrawOptions, FigurePart } from '../view'
-import { lineAt, mass } from './mass'
+import { lineAt, mass, onSide, type Spot } from './mass'
 import type { Face } from './measures'
-
-type Spot = readonly [number, number]
 
 /** A brow reaches down by this share of its length. By eye. */
 const REACHES = 0.55
 
 /** A terrier's brow: a wedge, high at its outer root, reaching in and down over the eye. */
 export function brows(face: Face, side: Side, { dog, heightMm, lengthAt }: DrawOptions): FigurePart {
-  const sign = side === 'left' ? 1 : -1
   const lengthMm = lengthAt('brow', side)
   const { eyeOut, eye, unitMm } = face
   const falls = (REACHES * lengthMm) / unitMm
@@ -30,15 +27,14 @@ export function brows(face: Face, side: Side, { dog, heightMm, lengthAt }: DrawO
     [eyeOut + 0.12 - 0.36 * share, eye + 0.06 - 0.3 * falls * share],
     [eyeOut - 0.02 - 0.24 * share, eye + 0.04 - 0.8 * falls * share],
   ])
-  const turned = (spots: readonly Spot[]) => spots.map(([x, y]): Spot => [sign * x, y])
   return mass(face, dog.coat, heightMm, {
     id: `brow-${side}`,
     place: 'fringe',
     ground: 'brow',
     side,
     lengthMm,
-    corners: turned(corners),
-    strands: strands.map(turned),
+    corners: onSide(side, corners),
+    strands: strands.map((strand) => onSide(side, strand)),
     weight: lineAt(lengthMm, 6),
   })
 }

@@ -3,10 +3,8 @@ import type { HalfCell } from '../halves'
 import { drawCells } from '../mirrored'
 import { headShare } from '../shapes'
 import type { DrawOptions, FigureCell, FigurePart } from '../view'
-import { atMost, lineAt, mass, mirrored } from './mass'
+import { atMost, flipped, lineAt, mass, mirrored, type Spot } from './mass'
 import type { Face } from './measures'
-
-type Spot = readonly [number, number]
 
 /** A topknot grows up in full and sideways by this share, or it becomes a hat. By eye. */
 const SIDEWAYS = 0.42
@@ -64,14 +62,7 @@ function topknot(face: Face, lengthMm: number, { shapeOf, lengthAt }: DrawOption
     [0, brow + 0.1],
   ]
   return {
-    corners: [
-      ...mirrored(upper),
-      ...lower,
-      ...lower
-        .slice(0, -1)
-        .reverse()
-        .map(([x, y]): Spot => [-x, y]),
-    ],
+    corners: [...mirrored(upper), ...lower, ...flipped(lower.slice(0, -1)).reverse()],
   }
 }
 
@@ -107,14 +98,13 @@ function parted(face: Face, lengthMm: number): { corners: Spot[]; strands: Spot[
       [ends + 0.5 * off * (1 - share), 0.06 - (0.6 + 0.3 * (1 - share)) * falls],
     ]
   })
-  const mirror = (line: readonly Spot[]) => line.map(([x, y]): Spot => [-x, y])
   const parting: Spot[] = [
     [0, face.dome + off],
     [0, 0.52],
   ]
   return {
-    corners: [...mirrored(upper), ...side, ...mirror(side.slice(0, -1)).reverse()],
-    strands: [parting, ...strands, ...strands.map(mirror)],
+    corners: [...mirrored(upper), ...side, ...flipped(side.slice(0, -1)).reverse()],
+    strands: [parting, ...strands, ...strands.map(flipped)],
   }
 }
 

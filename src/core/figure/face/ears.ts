@@ -4,10 +4,9 @@ import { curvePath, pathOf, sampleCurve } from '../curve'
 import type { LengthAt } from '../lengthsAlong'
 import type { BarePart, DrawnCells } from '../mirrored'
 import { inMirror, screen, skinOf, type FigureCell } from '../view'
-import { atMost } from './mass'
+import { atMost, type Spot } from './mass'
 import type { Face } from './measures'
 
-type Spot = readonly [number, number]
 type EarPoint = readonly [number, number, ZoneId]
 
 /** A longer leather is broader, but not by as much: its breadth in half breadths of the skull. By eye. */

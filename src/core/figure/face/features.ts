@@ -1,9 +1,8 @@
 import { curvePath, pathOf, sampleCurve } from '../curve'
 import type { Point } from '../frames'
 import { screen } from '../view'
+import { flipped, type Spot } from './mass'
 import type { Face } from './measures'
-
-type Spot = readonly [number, number]
 
 /** What of a face is no hair. */
 export interface Features {
@@ -33,24 +32,18 @@ const NOSTRIL: readonly Spot[] = [
 export function featuresOf(face: Face): Features {
   const { at, eyeOut, noseDown, noseHalf, mouthDown, muzzle, stepMm } = face
   const onNose = ([x, y]: Spot): Point => at(x * noseHalf, -noseDown + y * noseHalf)
-  const mirror = ([x, y]: Spot): Spot => [-x, y]
-  const outline = [
-    ...NOSE,
-    ...NOSE.filter(([x]) => x !== 0)
-      .map(mirror)
-      .reverse(),
-  ]
+  const outline = [...NOSE, ...flipped(NOSE.filter(([x]) => x !== 0)).reverse()]
   const line = (spots: readonly Spot[]) =>
     curvePath(
       spots.map(([x, y]) => at(x, y)),
       stepMm,
     )
-  const both = (spots: readonly Spot[]) => line(spots) + line(spots.map(mirror))
+  const both = (spots: readonly Spot[]) => line(spots) + line(flipped(spots))
   const under = -noseDown - 0.5 * noseHalf
   return {
     eyes: [screen(at(eyeOut, 0)), screen(at(-eyeOut, 0))],
     nose: pathOf(sampleCurve(outline.map(onNose), stepMm / 2, true).map(({ point }) => point)),
-    nostrils: [NOSTRIL, NOSTRIL.map(mirror)].map((spots) => curvePath(spots.map(onNose), stepMm / 2)).join(''),
+    nostrils: [NOSTRIL, flipped(NOSTRIL)].map((spots) => curvePath(spots.map(onNose), stepMm / 2)).join(''),
     ink:
       line([
         [0, under],

@@ -1,4 +1,5 @@
 import type { CoatId } from '../../coat'
+import type { Side } from '../../zones'
 import { counterClockwise } from '../coatLine'
 import { pathOf, sampleCurve } from '../curve'
 import type { Point } from '../frames'
@@ -7,7 +8,8 @@ import { curlScale, type FigurePart } from '../view'
 import { withoutLoops } from '../withoutLoops'
 import type { Face } from './measures'
 
-type Spot = readonly [number, number]
+/** A place on a head, in its units: outward, up. */
+export type Spot = readonly [number, number]
 
 /** Where hair is drawn: units of a head and how long one is. */
 export type OnHead = Pick<Face, 'at' | 'unitMm' | 'stepMm'>
@@ -48,9 +50,15 @@ export function mass(
   }
 }
 
+/** The same places on the other side. */
+export const flipped = (spots: readonly Spot[]): Spot[] => spots.map(([x, y]): Spot => [-x, y])
+
+/** Places given for the dog's left, on either side. */
+export const onSide = (side: Side, spots: readonly Spot[]): Spot[] => (side === 'left' ? [...spots] : flipped(spots))
+
 /** Both sides of a line that begins in the middle. */
 export const mirrored = (half: readonly Spot[]): Spot[] => [
-  ...[...half].reverse().map(([x, y]): Spot => [-x, y]),
+  ...flipped(half).reverse(),
   ...half.filter(([x], at) => at > 0 || x !== 0),
 ]
 

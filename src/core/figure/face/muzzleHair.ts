@@ -1,9 +1,7 @@
 import type { Side } from '../../zones'
 import type { DrawOptions, FigurePart } from '../view'
-import { atMost, grown, lineAt, mass } from './mass'
+import { atMost, flipped, grown, lineAt, mass, onSide, type Spot } from './mass'
 import type { Face } from './measures'
-
-type Spot = readonly [number, number]
 
 /** Of a moustache's length this much is seen falling, and how far it falls at the most, in half breadths. By eye. */
 const FALLS = 0.9
@@ -11,7 +9,6 @@ const FALLS_MOST = 2.6
 
 /** Hanging hair from beside the nose: one mass to each side, apart below so that the beard is seen between them. */
 export function moustache(face: Face, side: Side, { dog, heightMm, lengthAt }: DrawOptions): FigurePart {
-  const sign = side === 'left' ? 1 : -1
   const lengthMm = lengthAt('muzzle', side)
   const { muzzle: half, noseDown, mouthDown, chinDown } = face
   const falls = atMost((FALLS * lengthMm) / face.unitMm, FALLS_MOST)
@@ -36,15 +33,14 @@ export function moustache(face: Face, side: Side, { dog, heightMm, lengthAt }: D
     [half * (0.3 + 0.55 * share) + 0.5 * swells * share, -mouthDown - 0.2 * falls],
     [half * (0.36 + 0.42 * share) + swells * share + 0.3 * parts, low - (0.62 + 0.18 * share) * falls],
   ])
-  const turned = (spots: readonly Spot[]) => spots.map(([x, y]): Spot => [sign * x, y])
   return mass(face, dog.coat, heightMm, {
     id: `moustache-${side}`,
     place: 'beard',
     ground: 'muzzle',
     side,
     lengthMm,
-    corners: turned(corners),
-    strands: strands.map(turned),
+    corners: onSide(side, corners),
+    strands: strands.map((strand) => onSide(side, strand)),
     weight: 0.3 + 0.7 * lineAt(lengthMm),
   })
 }
@@ -67,7 +63,6 @@ export function beardBlock(face: Face, { dog, heightMm, lengthAt }: DrawOptions)
       [0.42 * half + 0.1 * beard, -chinDown - beard],
     ]
   }
-  const mirror = (spots: readonly Spot[]) => spots.map(([x, y]): Spot => [-x, y])
   const strand = (x: number): Spot[] => [
     [x * half, -mouthDown - 0.05],
     [x * half * 1.08, -chinDown - 0.4 * beard],
@@ -78,7 +73,7 @@ export function beardBlock(face: Face, { dog, heightMm, lengthAt }: DrawOptions)
     place: 'over',
     ground: 'muzzle',
     lengthMm: Math.max(lengthAt('chin'), 0),
-    corners: [[0, -noseDown + 0.26], ...halfOf('left'), [0, -chinDown - beard], ...mirror(halfOf('right')).reverse()],
+    corners: [[0, -noseDown + 0.26], ...halfOf('left'), [0, -chinDown - beard], ...flipped(halfOf('right')).reverse()],
     strands: [-0.7, -0.35, 0, 0.35, 0.7].map(strand),
   })
 }

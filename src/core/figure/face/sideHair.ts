@@ -5,9 +5,7 @@ import type { Build } from '../builds'
 import type { Place } from '../frames'
 import type { DrawOptions, FigurePart } from '../view'
 import { fallOf, isRound } from './fall'
-import { atMost, grown, lineAt, mass, type OnHead } from './mass'
-
-type Spot = readonly [number, number]
+import { atMost, grown, lineAt, mass, type OnHead, type Spot } from './mass'
 
 /** Over the eye a visor lets the eye be told through it; it falls no lower than this under it, in skulls. By eye. */
 const SEEN_THROUGH = 0.82

@@ -1,9 +1,7 @@
 import { COAT_FACTS } from '../../coat'
 import type { DrawOptions, FigurePart } from '../view'
-import { grown, lineAt, mass } from './mass'
+import { grown, lineAt, mass, type Spot } from './mass'
 import type { Face } from './measures'
-
-type Spot = readonly [number, number]
 
 /** Half its width, and how far its root sinks toward its ends, in half breadths. By eye. */
 const HALF = 0.76
