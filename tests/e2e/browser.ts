@@ -1,11 +1,21 @@
 import { Builder, By, error, until, type WebDriver, type WebElement } from 'selenium-webdriver'
-import { Options, ServiceBuilder } from 'selenium-webdriver/chrome'
+import { Options, ServiceBuilder, type Driver as ChromeDriver } from 'selenium-webdriver/chrome'
 
 /** A busy machine may take this long to draw a page; nothing in the tests waits for less. */
 const FIND_MS = 60_000
 
+/** Counts in every page what listens to its keys: before a page is alive a key that is pressed is nobody's. */
+const COUNTS_KEYS = `{
+  const add = EventTarget.prototype.addEventListener
+  window.keysHeard = 0
+  EventTarget.prototype.addEventListener = function (type, ...rest) {
+    if (type === 'keydown' && this === window) window.keysHeard++
+    return add.call(this, type, ...rest)
+  }
+}`
+
 /** A real browser with nothing kept from before. */
-export function openBrowser(
+export async function openBrowser(
   width = 1280,
   height = 900,
   { args = [], env = {} }: { args?: string[]; env?: Record<string, string> } = {},
@@ -24,7 +34,7 @@ export function openBrowser(
     `--window-size=${width},${height}`,
     ...args,
   )
-  return new Builder()
+  const driver = await new Builder()
     .forBrowser('chrome')
     .setChromeOptions(options)
     .setChromeService(
@@ -34,6 +44,8 @@ export function openBrowser(
       }),
     )
     .build()
+  await (driver as ChromeDriver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: COUNTS_KEYS })
+  return driver
 }
 
 /** Words of a page as a person finds them. */
@@ -118,8 +130,10 @@ export class Page {
   async text(): Promise<string> {
     return String(await this.driver.executeScript('return document.body.innerText'))
   }
-  key(keys: string): Promise<void> {
-    return this.driver.actions().sendKeys(keys).perform()
+  /** Presses a key as soon as the page hears one. */
+  async key(keys: string): Promise<void> {
+    await this.until(() => this.driver.executeScript<boolean>('return keysHeard > 0'), 'the page hears no keys')
+    await this.driver.actions().sendKeys(keys).perform()
   }
   /** Goes through what is left of a groom on the bench, and on to its wrap-up. */
   async wrapUp(): Promise<void> {
