@@ -45,7 +45,7 @@ const PROFILES: Record<string, Profile> = {
   column: (at) => (at < 0.5 ? 0.65 + 0.7 * at : 1),
   bevel: (at) => (at > 0.92 ? 0.55 : 1),
   hem: (at) => (at < 0.4 ? 1 : 1 - 1.1 * (at - 0.4)),
-  bell: (at) => rising(at, 0.35),
+  bell: (at) => rising(at * at, 0.12),
   tassel: (at) => (at < 0.62 ? 0.1 : 1),
   bob: (at) => (at > 0.75 ? 0.5 : 1),
   tips: (at) => (at > 0.7 ? 0.1 : 1),
@@ -55,10 +55,10 @@ const PROFILES: Record<string, Profile> = {
 const ON_HEAD: Record<string, (within: number) => number> = {
   dome: (within) => 0.5 + 0.5 * arch(within),
   topknot: (within) => 0.35 + 0.65 * arch(within),
-  round: (within) => 0.72 + 0.28 * arch(within),
-  oval: (within) => 0.7 + 0.3 * arch(within),
+  round: (within) => 0.8 + 0.2 * arch(within),
+  oval: (within) => 0.5 + 0.5 * Math.sin(Math.PI * within) ** 2,
   beard: (within) => 0.45 + 0.55 * Math.sin(Math.PI * within),
-  tube: (within) => 0.8 + 0.2 * arch(within),
+  tube: () => 0.6,
 }
 
 /** What a shape leaves of the length on a head, 0 to 1, at a place within its stretch of the outline. */

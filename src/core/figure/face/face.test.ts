@@ -123,17 +123,32 @@ describe('hair of a face', () => {
     expect(cap(30).top - cap(60).top).toBeCloseTo(30, 0)
     expect(cap(60).right - cap(30).right).toBeLessThan(15)
   })
-  it.each<CoatId>(['wire', 'curly'])('of %s lengthens the chin by what it grows', (coat) => {
-    const low = (mm: number) => {
-      const view = face({ ...WIRE, coat }, only('chin', mm))
-      return box(view, 'muzzle').bottom
-    }
+  it.each<[CoatId, string]>([
+    ['wire', 'muzzle'],
+    ['curly', 'beard'],
+    ['drop', 'beard'],
+    ['smooth', 'beard'],
+  ])('of %s lengthens the chin by what it grows', (coat, id) => {
+    const low = (mm: number) => box(face({ ...WIRE, coat }, only('chin', mm)), id).bottom
     expect(Math.abs(low(40) - low(10) - 30)).toBeLessThan(1)
+  })
+  it('takes the shape it is cut to: each leaves less than the whole, and another outline', () => {
+    const muzzle = (shape: string | null) => {
+      const shapes = shape === null ? {} : { muzzle: shape, lips: shape, chin: shape }
+      return Math.abs(area(part(face(CURLY, 22, shapes), 'muzzle').outline))
+    }
+    const surfaces = [null, 'round', 'oval', 'tube'].map(muzzle)
+    for (let at = 1; at < surfaces.length; at++)
+      expect((surfaces[at] as number) / (surfaces[at - 1] as number)).toBeLessThan(0.99)
+    const ear = (shape: string | null) =>
+      Math.abs(
+        area(part(face(CURLY, 22, shape === null ? {} : { 'ear-edge': shape, 'ear-out': shape }), 'ear-left').outline),
+      )
+    for (const shape of ['bob', 'tips', 'bell', 'tassel']) expect(ear(shape) / ear(null), shape).toBeLessThan(0.97)
   })
   it.each<[ZoneId, string]>([
     ['ear-edge', 'ear-left'],
     ['cheek', 'skull'],
-    ['chin', 'muzzle'],
     ['muzzle', 'muzzle'],
   ])('that stands lies 25 mm off the skin in the middle of the %s, within 1 mm', (zone, id) => {
     const { outline, skin } = part(face({ ...CURLY, ears: 'drop' }, only(zone, 25, 10)), id)

@@ -7,7 +7,7 @@ import { cap, roundHead, roundHeadCells } from './cap'
 import { earStrands, standsUp } from './ears'
 import { LIES_OUT, fallOf, isRound } from './fall'
 import { lineAt } from './mass'
-import { beardBlock, moustache } from './muzzleHair'
+import { beard, beardBlock, moustache } from './muzzleHair'
 import { visor } from './visor'
 
 /** Hair on the face's side of an ear is pressed against the cheek: this share of it is seen. By eye. */
@@ -36,16 +36,23 @@ export function faceParts(bare: BareFace, options: DrawOptions): { parts: Figure
   }))
   const capped = fall === 'stands' || fall === 'hangs'
   const base = coated(skull.skin, capped ? without('skull') : options, skull.facts)
-  const nose = coated(muzzle.skin, without('bridge', ...(fall === 'hangs' ? (['muzzle'] as const) : [])), {
-    ...muzzle.facts,
-    weight: LEAST_LINE + (1 - LEAST_LINE) * lineAt(Math.max(lengthAt('muzzle'), lengthAt('chin'))),
-  })
+  const short = fall === 'hangs' ? without('muzzle', 'bridge') : without('bridge')
+  // What of the chin is longer than the hair beside it is the beard's.
+  const besideMm = Math.max(lengthAt('lips', 'left'), lengthAt('lips', 'right'), lengthAt('muzzle', 'left'))
+  const nose = coated(
+    muzzle.skin,
+    { ...short, lengthAt: (zone, side) => Math.min(short.lengthAt(zone, side), zone === 'chin' ? besideMm : Infinity) },
+    {
+      ...muzzle.facts,
+      weight: LEAST_LINE + (1 - LEAST_LINE) * lineAt(Math.max(lengthAt('muzzle'), lengthAt('chin'))),
+    },
+  )
   const over = round ? [roundHead(face, options)] : capped ? [cap(face, fall, options)] : []
   const lips = fall === 'hangs' ? SIDES.map((side) => moustache(face, side, options)) : []
-  const lower = fall === 'bristles' ? beardBlock(face, options) : nose
+  const lower = fall === 'bristles' ? [beardBlock(face, options)] : [beard(face, options), nose]
   const brow = fall === 'bristles' ? SIDES.map((side) => brows(face, side, options)) : []
   const parts = standsUp(face.ears)
-    ? [...ears, base, ...over, lower, bridge, ...lips]
-    : [base, ...ears, ...over, lower, bridge, ...lips]
+    ? [...ears, base, ...over, ...lower, bridge, ...lips]
+    : [base, ...ears, ...over, ...lower, bridge, ...lips]
   return { parts: [...parts, visor(face, options), ...brow], cells: round ? roundHeadCells(face) : [] }
 }

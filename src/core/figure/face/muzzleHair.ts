@@ -1,6 +1,6 @@
 import type { Side } from '../../zones'
 import type { DrawOptions, FigurePart } from '../view'
-import { atMost, flipped, grown, lineAt, mass, onSide, type Spot } from './mass'
+import { atMost, flipped, grown, lineAt, mass, mirrored, onSide, type Spot } from './mass'
 import type { Face } from './measures'
 
 /** Of a moustache's length this much is seen falling, and how far it falls at the most, in half breadths. By eye. */
@@ -42,6 +42,29 @@ export function moustache(face: Face, side: Side, { dog, heightMm, lengthAt }: D
     corners: onSide(side, corners),
     strands: strands.map((strand) => onSide(side, strand)),
     weight: 0.3 + 0.7 * lineAt(lengthMm),
+  })
+}
+
+/** A beard under any other muzzle: it is seen as far as the chin's hair is longer than the hair beside it. */
+export function beard(face: Face, { dog, heightMm, lengthAt }: DrawOptions): FigurePart {
+  const { muzzle: half, mouthDown, chinDown, unitMm } = face
+  const lengthMm = lengthAt('chin')
+  const hair = lengthMm / unitMm
+  const swells = atMost(0.16 * hair, 0.25)
+  const side: Spot[] = [
+    [0.5 * half, -mouthDown],
+    [0.8 * half + 0.4 * swells, -(mouthDown + chinDown) / 2 - 0.2 * hair],
+    [0.72 * half + swells, -chinDown - 0.62 * hair],
+    [0.4 * half + 0.6 * swells, -chinDown - 0.94 * hair],
+    [0, -chinDown - hair],
+  ]
+  return mass(face, dog.coat, heightMm, {
+    id: 'beard',
+    place: 'over',
+    ground: 'chin',
+    lengthMm,
+    corners: mirrored([...side].reverse()),
+    weight: lineAt(lengthMm, 10),
   })
 }
 
