@@ -48,6 +48,8 @@ export interface CoatOptions {
   softMm: number
   /** What a shape leaves of the length at each sample, 0 to 1; all of it when left out. */
   shares?: readonly number[]
+  /** Below a height hair of the two legs meets in the middle: it keeps so far to its own side, mm. */
+  legs?: { belowMm: number; apartMm: number }
   /** A view from above has no floor and nothing hangs in it. */
   fromAbove?: boolean
 }
@@ -87,9 +89,16 @@ export function coatLine(samples: readonly SkinSample[], options: CoatOptions): 
   const outline = samples.map(({ point }, index): CoatPoint => {
     const shift = leaning[index] as Point
     const y = point.y + shift.y
-    return { x: point.x + shift.x, y: fromAbove ? y : Math.max(0, y), lengthMm: lengths[index] as number }
+    const x = onItsSide(point, point.x + shift.x, options.legs)
+    return { x, y: fromAbove ? y : Math.max(0, y), lengthMm: lengths[index] as number }
   })
   return withoutLoops(fromAbove ? outline : onTheFloor(outline))
+}
+
+/** Where a leg's hair ends that would grow through the other leg's. */
+function onItsSide(point: Point, x: number, legs: CoatOptions['legs']): number {
+  if (legs === undefined || point.y > legs.belowMm || Math.abs(point.x) < legs.apartMm) return x
+  return point.x > 0 ? Math.max(legs.apartMm, x) : Math.min(-legs.apartMm, x)
 }
 
 /** Hair lies on the skin, never in it: at least this share of its length stands off. By eye. */

@@ -3,12 +3,11 @@ import type { Join } from '../patterns'
 import type { BareView } from './bareView'
 import type { Drawing } from './drawing'
 import { buildFor } from './ears'
-import type { Side, ZoneId } from '../zones'
-import { atMost, faceParts, featuresOf, type BareFace } from './face'
+import { faceParts, featuresOf, type BareFace } from './face'
 import type { LengthAt } from './lengthsAlong'
 import { remembered, statureKey } from './remembered'
 import { topView } from './topView'
-import { BETWEEN_LEGS, frontView, headFrontView, rearView } from './uprightViews'
+import { frontView, headFrontView, legsOf, rearView } from './uprightViews'
 import { boxOf, coated, type Cut, type FigureDog, type FigureView, type ViewId } from './view'
 
 const STEP = 1 / 90
@@ -28,24 +27,26 @@ export function otherView(
   { joinOf = BLENDED, shapeOf }: Cut = {},
 ): FigureView {
   const measures = measuresOf(dog)
-  const bare = bareView(`${view} ${statureKey(dog)}`, view, {
+  const drawing: Drawing = {
     id: dog.build,
     build: buildFor(dog),
     measures,
     forelegs: dog.forelegs,
     stepMm: measures.height * STEP,
-  })
-  const pressedMm = measures.height * BETWEEN_LEGS
+  }
+  const bare = bareView(`${view} ${statureKey(dog)}`, view, drawing)
   const options = {
     dog,
-    lengthAt: (zone: ZoneId, side?: Side) =>
-      zone === 'leg-inside' ? atMost(lengthAt(zone, side), pressedMm) : lengthAt(zone, side),
+    lengthAt,
     joinOf,
     heightMm: measures.height,
     ...(shapeOf ? { shapeOf } : {}),
     ...(view === 'top' ? { fromAbove: true } : {}),
   }
-  const bodies = bare.parts.map(({ skin, facts }) => coated(skin, options, facts))
+  const legs = legsOf(drawing)
+  const bodies = bare.parts.map(({ skin, facts }) =>
+    coated(skin, facts.id === 'body' && view !== 'top' ? { ...options, legs } : options, facts),
+  )
   const head = bare.face && faceParts(bare.face, options)
   const parts = [...bodies, ...(head?.parts ?? [])]
   const { anchors, rightAnchors, ink } = bare

@@ -13,8 +13,8 @@ const ELBOW = 0.548
 const NECK_RISE = 0.33
 /** The eyes lie this much below the back of the head, in skulls. By eye. */
 const EYES_DOWN = 0.33
-/** From the front and from behind the hair between the legs meets that of the other leg: so far it grows, in heights. By eye. */
-export const BETWEEN_LEGS = 0.034
+/** Legs end here, in heights, and their hair stays so far from the middle. By eye. */
+const LEGS = { below: 0.46, apart: 0.005 }
 /** A tail carried above this angle is seen standing from behind, degrees. */
 const CARRIED = 30
 
@@ -33,6 +33,12 @@ function uprightPlace({ id, build, measures }: Drawing): PlaceHalf {
 /** The head is carried forward and down: the eyes lie so much below its back. */
 const faceHere = (drawing: Drawing, place: PlaceHalf): BareFace =>
   bareFace(faceOf(drawing, { x: 0, y: place(0, 1 + NECK_RISE).y - drawing.measures.skull * EYES_DOWN }))
+
+/** Where the hair of two legs meets. */
+export const legsOf = (drawing: Drawing) => ({
+  belowMm: uprightPlace(drawing)(0, LEGS.below).y,
+  apartMm: drawing.measures.height * LEGS.apart,
+})
 
 /** A head alone hangs so high, in skulls, that no hair of it reaches the floor. */
 const ABOVE_THE_FLOOR = 8

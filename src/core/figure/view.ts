@@ -2,7 +2,7 @@ import { measuredOf, type BuildId, type FaceShape, type Measured, type Stature }
 import type { CoatId } from '../coat'
 import type { Join } from '../patterns'
 import type { Side, ZoneId } from '../zones'
-import { coatLine, counterClockwise, type CoatPoint } from './coatLine'
+import { coatLine, counterClockwise, type CoatOptions, type CoatPoint } from './coatLine'
 import { pathOf, sampleCurve } from './curve'
 import type { Point } from './frames'
 import type { LengthAt, SkinSample } from './lengthsAlong'
@@ -105,6 +105,7 @@ export interface DrawOptions {
   /** Height at the withers, mm: what widths of blends and curls go by. */
   heightMm: number
   fromAbove?: boolean
+  legs?: CoatOptions['legs']
 }
 
 /** A control point of an outline: where, and the zone of the segment that starts there; null is bare skin. */
@@ -163,7 +164,7 @@ export type PartFacts = Pick<FigurePart, 'id' | 'place' | 'ground' | 'side' | 'w
 /** A part of the figure: its skin, and its coat pushed out from it. */
 export function coated(
   skin: Skin,
-  { dog, lengthAt, joinOf, shapeOf, heightMm, fromAbove }: DrawOptions,
+  { dog, lengthAt, joinOf, shapeOf, heightMm, fromAbove, legs }: DrawOptions,
   { hemBelow, mirrorAtMm, ...facts }: PartFacts,
 ): FigurePart {
   const softMm = heightMm * SOFT
@@ -175,6 +176,7 @@ export function coated(
     softMm,
     ...(shares ? { shares } : {}),
     ...(fromAbove ? { fromAbove } : {}),
+    ...(legs ? { legs } : {}),
   })
   const outline = mirrorAtMm === undefined ? grown : inMirror(grown, mirrorAtMm)
   return {
