@@ -4,18 +4,8 @@ import { Options, ServiceBuilder, type Driver as ChromeDriver } from 'selenium-w
 /** A busy machine may take this long to draw a page; nothing in the tests waits for less. */
 const FIND_MS = 60_000
 
-/** Counts in every page what listens to its keys: before a page is alive a key that is pressed is nobody's. */
-const COUNTS_KEYS = `{
-  const add = EventTarget.prototype.addEventListener
-  window.keysHeard = 0
-  EventTarget.prototype.addEventListener = function (type, ...rest) {
-    if (type === 'keydown' && this === window) window.keysHeard++
-    return add.call(this, type, ...rest)
-  }
-}`
-
 /** A real browser with nothing kept from before. */
-export async function openBrowser(
+export function openBrowser(
   width = 1280,
   height = 900,
   { args = [], env = {} }: { args?: string[]; env?: Record<string, string> } = {},
@@ -34,7 +24,7 @@ export async function openBrowser(
     `--window-size=${width},${height}`,
     ...args,
   )
-  const driver = await new Builder()
+  return new Builder()
     .forBrowser('chrome')
     .setChromeOptions(options)
     .setChromeService(
@@ -44,8 +34,12 @@ export async function openBrowser(
       }),
     )
     .build()
-  await (driver as ChromeDriver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: COUNTS_KEYS })
-  return driver
+}
+
+/** What a browser answers of an object in a page and of what listens to it. */
+interface Asked {
+  result?: { objectId?: string }
+  listeners?: { type: string }[]
 }
 
 /** Words of a page as a person finds them. */
@@ -130,10 +124,17 @@ export class Page {
   async text(): Promise<string> {
     return String(await this.driver.executeScript('return document.body.innerText'))
   }
-  /** Presses a key as soon as the page hears one. */
+  /** Presses a key as soon as the page hears one: before it is alive a key that is pressed is nobody's. */
   async key(keys: string): Promise<void> {
-    await this.until(() => this.driver.executeScript<boolean>('return keysHeard > 0'), 'the page hears no keys')
+    await this.until(() => this.hearsKeys(), 'the page hears no keys')
     await this.driver.actions().sendKeys(keys).perform()
+  }
+  private async hearsKeys(): Promise<boolean> {
+    const ask = (command: string, params: object) =>
+      (this.driver as ChromeDriver).sendAndGetDevToolsCommand(command, params) as unknown as Promise<Asked>
+    const { result } = await ask('Runtime.evaluate', { expression: 'window' })
+    const { listeners } = await ask('DOMDebugger.getEventListeners', { objectId: result?.objectId })
+    return listeners?.some(({ type }) => type === 'keydown') ?? false
   }
   /** Goes through what is left of a groom on the bench, and on to its wrap-up. */
   async wrapUp(): Promise<void> {
