@@ -5,7 +5,7 @@ import type { BareFace } from './bones'
 import { brows } from './brows'
 import { cap, roundHead, roundHeadCells } from './cap'
 import { earStrands, standsUp } from './ears'
-import { LIES_OUT, fallOf, isRound } from './fall'
+import { LIES_OUT, fallOf, isRound, type Fall } from './fall'
 import { lineAt } from './mass'
 import { beard, beardBlock, moustache } from './muzzleHair'
 import { visor } from './visor'
@@ -20,39 +20,50 @@ const UNDER_ROUND = 0.4
 
 /** A face in its hair, in the order in which it is painted: that order is most of the likeness. */
 export function faceParts(bare: BareFace, options: DrawOptions): { parts: FigurePart[]; cells: FigureCell[] } {
-  const { face, skull, muzzle, bridge } = bare
-  const { dog, lengthAt, shapeOf } = options
+  const { face, skull, bridge } = bare
+  const { dog, shapeOf } = options
   const fall = fallOf(dog.coat)
   const round = fall === 'stands' && shapeOf !== undefined && isRound(shapeOf)
-  const without = (...zones: readonly ZoneId[]): DrawOptions => ({
-    ...options,
-    lengthAt: (zone, side) => (zones.includes(zone) ? 0 : lengthAt(zone, side)),
-  })
-  const onEar: LengthAt = (zone, side) =>
-    lengthAt(zone, side) * (zone === 'ear-in' ? INNER_EAR : round ? UNDER_ROUND : zone === 'ear-out' ? LIES_OUT : 1)
-  const ears = bare.ears.map(({ skin, facts }) => ({
-    ...coated(skin, { ...options, lengthAt: onEar }, facts),
-    ...(fall === 'hangs' ? { strands: earStrands(face, facts.side, lengthAt) } : {}),
-  }))
   const capped = fall === 'stands' || fall === 'hangs'
-  const base = coated(skull.skin, capped ? without('skull') : options, skull.facts)
-  const short = fall === 'hangs' ? without('muzzle', 'bridge') : without('bridge')
-  // What of the chin is longer than the hair beside it is the beard's.
+  const base = coated(skull.skin, capped ? without(options, 'skull') : options, skull.facts)
+  const ears = earsOf(bare, options, fall, round)
+  const over = round ? [roundHead(face, options)] : capped ? [cap(face, fall, options)] : []
+  const lower =
+    fall === 'bristles' ? [beardBlock(face, options)] : [beard(face, options), muzzleOf(bare, options, fall)]
+  const lips = fall === 'hangs' ? SIDES.map((side) => moustache(face, side, options)) : []
+  const brow = fall === 'bristles' ? SIDES.map((side) => brows(face, side, options)) : []
+  const head = standsUp(face.ears) ? [...ears, base] : [base, ...ears]
+  return {
+    parts: [...head, ...over, ...lower, bridge, ...lips, visor(face, options), ...brow],
+    cells: round ? roundHeadCells(face) : [],
+  }
+}
+
+/** The same trim with nothing on some zones: their hair is drawn as a mass of its own. */
+const without = (options: DrawOptions, ...zones: readonly ZoneId[]): DrawOptions => ({
+  ...options,
+  lengthAt: (zone, side) => (zones.includes(zone) ? 0 : options.lengthAt(zone, side)),
+})
+
+function earsOf({ face, ears }: BareFace, options: DrawOptions, fall: Fall, round: boolean): FigurePart[] {
+  const shareOf = (zone: ZoneId) =>
+    zone === 'ear-in' ? INNER_EAR : round ? UNDER_ROUND : zone === 'ear-out' ? LIES_OUT : 1
+  const lengthAt: LengthAt = (zone, side) => options.lengthAt(zone, side) * shareOf(zone)
+  return ears.map(({ skin, facts }) => ({
+    ...coated(skin, { ...options, lengthAt }, facts),
+    ...(fall === 'hangs' ? { strands: earStrands(face, facts.side, options.lengthAt) } : {}),
+  }))
+}
+
+/** The muzzle's own hair: what of the chin is longer than the hair beside it is the beard's. */
+function muzzleOf({ muzzle }: BareFace, options: DrawOptions, fall: Fall): FigurePart {
+  const { lengthAt } = options
+  const short = fall === 'hangs' ? without(options, 'muzzle', 'bridge') : without(options, 'bridge')
   const besideMm = Math.max(lengthAt('lips', 'left'), lengthAt('lips', 'right'), lengthAt('muzzle', 'left'))
-  const nose = coated(
+  const weight = LEAST_LINE + (1 - LEAST_LINE) * lineAt(Math.max(lengthAt('muzzle'), lengthAt('chin')))
+  return coated(
     muzzle.skin,
     { ...short, lengthAt: (zone, side) => Math.min(short.lengthAt(zone, side), zone === 'chin' ? besideMm : Infinity) },
-    {
-      ...muzzle.facts,
-      weight: LEAST_LINE + (1 - LEAST_LINE) * lineAt(Math.max(lengthAt('muzzle'), lengthAt('chin'))),
-    },
+    { ...muzzle.facts, weight },
   )
-  const over = round ? [roundHead(face, options)] : capped ? [cap(face, fall, options)] : []
-  const lips = fall === 'hangs' ? SIDES.map((side) => moustache(face, side, options)) : []
-  const lower = fall === 'bristles' ? [beardBlock(face, options)] : [beard(face, options), nose]
-  const brow = fall === 'bristles' ? SIDES.map((side) => brows(face, side, options)) : []
-  const parts = standsUp(face.ears)
-    ? [...ears, base, ...over, ...lower, bridge, ...lips]
-    : [base, ...ears, ...over, ...lower, bridge, ...lips]
-  return { parts: [...parts, visor(face, options), ...brow], cells: round ? roundHeadCells(face) : [] }
 }
