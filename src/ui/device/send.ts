@@ -22,6 +22,11 @@ const BATCH = 100
 const SURE_MS = 250
 const MOST_ASKED = 4
 
+/** A page that lives but has not sent for so long, while this one heard the house, cannot: its notes go from here. */
+const OTHERS_MS = 15_000
+/** Since when the house was heard here while a note of another page waited, by the steady clock, ms. */
+const waitsSince = new Map<BenchKey, ReadonlyMap<string, number>>()
+
 /** What the server answers: each event taken, known or refused, and what the log has gained. */
 const Sent = z.object({
   answers: z.array(
@@ -99,13 +104,17 @@ async function sendSome(
 ): Promise<{ left: number } & Omit<SendEnd, 'bench'>> {
   const { waiting, no: since, pages } = await lookAt(bench)
   const others = await otherLivingPages()
-  const ours = waiting.filter(({ id }) => !others.has(pages.get(id) ?? ''))
+  const seen = waitsSince.get(bench)
+  const now = deviceClock().steady().ms
+  const isOthers = ({ id }: VisitEvent) => others.has(pages.get(id) ?? '') && now - (seen?.get(id) ?? now) < OTHERS_MS
+  const ours = waiting.filter((event) => !isOthers(event))
   const batch = ours.slice(0, most)
   const answer = await postEvents(visitId, batch, since)
   if (!answer.ok) {
     const problem = answer.problems.map(({ sentence }) => sentence).join(' ')
     return { left: ours.length, problem, unread: 0, closed: false }
   }
+  waitsSince.set(bench, new Map(waiting.filter(isOthers).map(({ id }) => [id, seen?.get(id) ?? now])))
   const { answers, events, no, unread, closed } = answer.value
   const why = new Map(answers.flatMap((each) => (each.taken === 'refused' ? [[each.id, each.why]] : [])))
   await settleBench(bench, {
