@@ -178,23 +178,6 @@ describe('a sender that hangs', () => {
     await page.sees('a sender hangs')
     await sees('All sent')
   })
-  it('what a page noted that lives and cannot send goes from the page beside it', async () => {
-    await toBench(1)
-    // As a tab that the browser put to sleep: it holds its locks, and no request of it ever goes.
-    await driver.executeScript('window.fetch = () => new Promise(() => {})')
-    await note('noted in a tab that sleeps')
-    await page.sees('noted in a tab that sleeps')
-    const asleep = await driver.getWindowHandle()
-    await driver.switchTo().newWindow('tab')
-    await driver.get(`${proxy.address}${benches[1]}`)
-    const log = `${kovit.address}${benches[1]?.replace('bench', 'log')}`
-    const isThere = async () => (await (await fetch(log)).text()).includes('noted in a tab that sleeps')
-    // It waits for the sleeper's lock, hears the house, and gives the sleeper its time besides.
-    await driver.wait(isThere, 120_000, 'it was not sent')
-    await sees('All sent')
-    await driver.close()
-    await driver.switchTo().window(asleep)
-  })
   it('nor do locks that never answer: the browser then sends without them', async () => {
     await toBench(1)
     await driver.executeScript(

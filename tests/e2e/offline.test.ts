@@ -2,8 +2,8 @@ import { By } from 'selenium-webdriver'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { openBehind, type Behind } from './behind'
 
-let { driver, page, proxy, network, says: sees } = {} as Behind
-openBehind('.kovit-test/offline', (behind) => ({ driver, page, proxy, network, says: sees } = behind))
+let { driver, page, kovit, proxy, network, says: sees } = {} as Behind
+openBehind('.kovit-test/offline', (behind) => ({ driver, page, kovit, proxy, network, says: sees } = behind))
 
 const stage = async () => (await driver.findElement(By.css('[aria-label="This stage"] h1'))).getText()
 const keptPages = () =>
@@ -63,5 +63,29 @@ describe('a bench without a network', () => {
     await page.press('Wrap up')
     await page.sees('Wrap up')
     await page.sees('Calmer than last time')
+  })
+
+  it('what a page noted that never heard the house, and cannot send, goes from the page beside it', async () => {
+    await driver.get(proxy.address)
+    await page.sees('in the house')
+    const [bench = ''] = (await driver.getPageSource()).match(/\/visits\/\d+\/bench/) ?? []
+    await page.until(async () => (await keptPages()).includes(bench), 'the bench was not kept')
+    await network(true)
+    await driver.get(proxy.address + bench)
+    await sees(/Offline since/)
+    await page.press('Note')
+    await page.type('//textarea', 'noted in a tab that sleeps')
+    await page.press('Keep the note')
+    await sees(/1 note waits/)
+    // As a tab that the browser puts to sleep: it keeps its locks, and no request of it ever goes.
+    await driver.executeScript('window.fetch = () => new Promise(() => {})')
+    await network(false)
+    await driver.switchTo().newWindow('tab')
+    await driver.get(proxy.address + bench)
+    const log = kovit.address + bench.replace('bench', 'log')
+    const isThere = async () => (await (await fetch(log)).text()).includes('noted in a tab that sleeps')
+    // It waits for the sleeper's lock, hears the house, and gives the sleeper its time besides.
+    await driver.wait(isThere, 180_000, 'it was not sent')
+    await sees('All sent')
   })
 })
