@@ -4,7 +4,7 @@ import { BROAD } from './breadth'
 import { pathOf } from './curve'
 import { bareFace, faceOf, type BareFace } from './face'
 import { BREAST, FRONT, FRONT_LINES, NECK_BEYOND, REAR, REAR_LINES, TAIL_REAR } from './halves'
-import { drawCells, halfPart, type Facing, type PlaceHalf } from './mirrored'
+import { drawCells, halfPart, type BarePart, type Facing, type PlaceHalf } from './mirrored'
 import { screen } from './view'
 
 /** The elbow of the drawn halves, in heights. */
@@ -86,6 +86,12 @@ export function frontView(drawing: Drawing): BareView {
   }
 }
 
+/** A part of the face seen from the other side: what was at the viewer's right is at the left. */
+const fromBehind = ({ skin, facts: { mirrorAtMm, ...facts } }: BarePart): BarePart => ({
+  skin,
+  facts: { ...facts, place: 'far', ...(mirrorAtMm === undefined ? { mirrorAtMm: 0 } : {}) },
+})
+
 /** The dog from behind. */
 export function rearView(drawing: Drawing): BareView {
   const { build, measures, stepMm } = drawing
@@ -106,7 +112,7 @@ export function rearView(drawing: Drawing): BareView {
   }
   const neck = halfPart(NECK_BEYOND, place, facing, stepMm, { id: 'neck', place: 'far', ground: 'neck' })
   const { skull, ears } = faceHere(drawing, place)
-  const beyond = [...ears, skull].map(({ skin, facts }) => ({ skin, facts: { ...facts, place: 'far' as const } }))
+  const beyond = [...ears, skull].map(fromBehind)
   return {
     ...cells,
     anchors: { ...cells.anchors, ...tailAnchors },

@@ -102,6 +102,15 @@ describe('both sides of the dog', () => {
     const [left, right] = extent(drawView('rear', SQUARE, (zone, of) => (zone === 'thigh' && of === 'right' ? 60 : 10)))
     expect(right).toBeGreaterThan((left ?? 0) + 30)
   })
+  it('from behind a longer right ear is at the viewer’s right too', () => {
+    const ear = (side: Side) =>
+      drawView('rear', SQUARE, (zone, of) => (zone === 'ear-edge' && of === 'right' ? 40 : 5)).parts.find(
+        ({ id }) => id === `ear-${side}`,
+      )?.outline ?? []
+    expect(Math.max(...ear('right').map(({ x }) => x))).toBeGreaterThan(
+      -Math.min(...ear('left').map(({ x }) => x)) + 20,
+    )
+  })
   it('every field of a pair says whose side it is', () => {
     for (const id of ['front', 'rear', 'top', 'head-front'] as const)
       for (const cell of drawView(id, SQUARE, () => 10).cells)

@@ -4,7 +4,7 @@ import { lineAt, mass, onSide, type Spot } from './mass'
 import type { Face } from './measures'
 
 /** A brow reaches down by this share of its length. By eye. */
-const REACHES = 0.55
+export const REACHES = 0.55
 
 /** A terrier's brow: a wedge, high at its outer root, reaching in and down over the eye. */
 export function brows(face: Face, side: Side, { dog, heightMm, lengthAt }: DrawOptions): FigurePart {

@@ -13,7 +13,7 @@ const TRIMMED = 0.5
 /** Hanging hair lies on the skull, never further off it than this, mm. By eye. */
 const CLOSE_MM = 7
 /** Of its length this much is seen falling; the rest goes over the skull. By eye. */
-const FALLS = 0.8
+export const FALLS = 0.8
 /** It falls no further than this beside the face, in half breadths: what is longer lies behind. By eye. */
 const FALLS_MOST = 1.9
 

@@ -9,9 +9,10 @@ import type { Face } from './measures'
 
 type EarPoint = readonly [number, number, ZoneId]
 
+const hangs = (ears: EarSet): boolean => ears === 'drop' || ears === 'long'
+
 /** A longer leather is broader, but not by as much: its breadth in half breadths of the skull. By eye. */
-const broadOf = ({ ears, leather }: Face): number =>
-  ears === 'drop' || ears === 'long' ? 0.6 + 0.5 * leather : leather
+const broadOf = ({ ears, leather }: Face): number => (hangs(ears) ? 0.6 + 0.5 * leather : leather)
 
 interface EarShape {
   /** Where it is hung on the head, in half breadths; a standing ear rises with the dome. */
@@ -126,7 +127,7 @@ export function earPart(face: Face, side: Side): BarePart {
 /** Lines along the hair of a hanging ear; none on one that stands, folds or is short. */
 export function earStrands(face: Face, side: Side | undefined, lengthAt: LengthAt): string {
   const hair = lengthAt('ear-edge', side) / face.unitMm
-  if (face.ears !== 'drop' && face.ears !== 'long') return ''
+  if (!hangs(face.ears)) return ''
   const [x, y] = EARS[face.ears].root(face)
   const sign = side === 'left' ? 1 : -1
   const rises = atMost(1.3 * hair, 0.7 * face.leather)
@@ -165,10 +166,11 @@ export function earCells(face: Face): FigureCell[] {
 
 /** Where the callouts of an ear touch it. */
 export function earAnchors(face: Face, sign: 1 | -1): DrawnCells['anchors'] {
-  const { root, edge, out } = EARS[face.ears]
+  const { root, edge, out, points } = EARS[face.ears]
   const [x, y] = root(face)
   const spot = ([across, up]: Spot) => screen(face.at(sign * (x + across * broadOf(face)), y + up * face.leather))
-  return { 'ear-edge': spot(edge), 'ear-out': spot(out) }
+  const [across, up] = points.find(([, , zone]) => zone === 'ear-in') as EarPoint
+  return { 'ear-edge': spot(edge), 'ear-out': spot(out), 'ear-in': spot([across, up]), 'ear-canal': spot([0, 0]) }
 }
 
 /** An ear's outline in leathers from its root, x outward. */

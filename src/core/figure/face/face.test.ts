@@ -239,7 +239,19 @@ describe('left and right', () => {
 })
 
 describe('a face to point at', () => {
-  const HEAD: readonly ZoneId[] = ['skull', 'visor', 'brow', 'cheek', 'bridge', 'muzzle', 'lips', 'chin', 'ear-edge']
+  const HEAD: readonly ZoneId[] = [
+    'skull',
+    'visor',
+    'brow',
+    'cheek',
+    'bridge',
+    'muzzle',
+    'lips',
+    'chin',
+    'ear-edge',
+    'ear-in',
+    'throat',
+  ]
   it.each(EAR_SETS)('has a place for the callout of every zone of the head, with %s ears', (ears) => {
     for (const build of BUILDS) {
       const { anchors, box: all } = face({ build, coat: 'curly', ears }, 12)
@@ -253,7 +265,8 @@ describe('a face to point at', () => {
     for (const dog of [FLAT, CURLY, WIRE]) {
       const view = face(dog, 12)
       const zones = new Set([...view.parts.map(({ ground }) => ground), ...view.cells.map(({ zone }) => zone)])
-      for (const zone of [...HEAD, 'eye-corner'] as const) if (zone !== 'ear-edge') expect(zones).toContain(zone)
+      for (const zone of [...HEAD, 'eye-corner'] as const)
+        if (!zone.startsWith('ear-') && zone !== 'throat') expect(zones).toContain(zone)
       for (const { zone, side } of view.cells) if (zone === 'cheek' || zone === 'brow') expect(side).toBeDefined()
     }
   })

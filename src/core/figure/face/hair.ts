@@ -59,7 +59,7 @@ function earsOf({ face, ears }: BareFace, options: DrawOptions, fall: Fall, roun
 function muzzleOf({ muzzle }: BareFace, options: DrawOptions, fall: Fall): FigurePart {
   const { lengthAt } = options
   const short = fall === 'hangs' ? without(options, 'muzzle', 'bridge') : without(options, 'bridge')
-  const besideMm = Math.max(lengthAt('lips', 'left'), lengthAt('lips', 'right'), lengthAt('muzzle', 'left'))
+  const besideMm = Math.max(...SIDES.flatMap((side) => [lengthAt('lips', side), lengthAt('muzzle', side)]))
   const weight = LEAST_LINE + (1 - LEAST_LINE) * lineAt(Math.max(lengthAt('muzzle'), lengthAt('chin')))
   return coated(
     muzzle.skin,

@@ -1,7 +1,7 @@
 import type { CoatId } from '../../coat'
 import type { Side } from '../../zones'
 import { counterClockwise } from '../coatLine'
-import { pathOf, sampleCurve } from '../curve'
+import { curvePath, sampleCurve } from '../curve'
 import type { Point } from '../frames'
 import { edgePath } from '../texture'
 import { curlScale, type FigurePart } from '../view'
@@ -35,11 +35,7 @@ export function mass(
   const at = ([x, y]: Spot): Point => face.at(x, y)
   const samples = counterClockwise(sampleCurve(corners.map(at), face.stepMm, true))
   const outline = withoutLoops(samples.map(({ point }) => ({ ...point, lengthMm })))
-  const line = (spots: readonly Spot[]) =>
-    pathOf(
-      sampleCurve(spots.map(at), face.stepMm, false).map(({ point }) => point),
-      false,
-    )
+  const line = (spots: readonly Spot[]) => curvePath(spots.map(at), face.stepMm)
   return {
     ...facts,
     skin: '',

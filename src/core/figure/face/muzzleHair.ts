@@ -95,7 +95,7 @@ export function beardBlock(face: Face, { dog, heightMm, lengthAt }: DrawOptions)
     id: 'muzzle',
     place: 'over',
     ground: 'muzzle',
-    lengthMm: Math.max(lengthAt('chin'), 0),
+    lengthMm: lengthAt('chin'),
     corners: [[0, -noseDown + 0.26], ...halfOf('left'), [0, -chinDown - beard], ...flipped(halfOf('right')).reverse()],
     strands: [-0.7, -0.35, 0, 0.35, 0.7].map(strand),
   })

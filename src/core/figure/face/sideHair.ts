@@ -4,11 +4,13 @@ import { curvePath } from '../curve'
 import type { Build } from '../builds'
 import type { Place } from '../frames'
 import type { DrawOptions, FigurePart } from '../view'
+import { REACHES } from './brows'
+import { FALLS } from './cap'
 import { fallOf, isRound } from './fall'
 import { atMost, grown, lineAt, mass, type OnHead, type Spot } from './mass'
+import { SEEN_THROUGH } from './visor'
 
-/** Over the eye a visor lets the eye be told through it; it falls no lower than this under it, in skulls. By eye. */
-const SEEN_THROUGH = 0.82
+/** A visor falls no lower than this under the eye, in skulls. By eye. */
 const LOWEST = 0.8
 /** The skull's own edge from the brow to the occiput, as the builds have it. By eye. */
 const SKULL: readonly Spot[] = [
@@ -68,7 +70,7 @@ function sideVisor({ build, toEyeMm }: Head, on: OnHead, { dog, heightMm, length
 
 function sideBrow({ build }: Head, on: OnHead, { dog, heightMm, lengthAt }: DrawOptions): FigurePart {
   const lengthMm = lengthAt('brow', 'left')
-  const falls = (0.55 * lengthMm) / on.unitMm
+  const falls = (REACHES * lengthMm) / on.unitMm
   const lid = build.eye[1] + 0.06
   return mass(on, dog.coat, heightMm, {
     id: 'brow',
@@ -94,7 +96,7 @@ function sideCap(on: OnHead, { dog, heightMm, lengthAt, shapeOf }: DrawOptions):
   const length = lengthMm / on.unitMm
   const { stands } = COAT_FACTS[dog.coat]
   const hangs = 1 - stands
-  const falls = hangs * atMost(0.8 * length, 0.9)
+  const falls = hangs * atMost(FALLS * length, 0.9)
   const sags = stands * atMost(0.35 * length, 0.16)
   const inside = shapeOf && isRound(shapeOf) ? 0.5 : 0.8
   const up = inside * (stands * length + hangs * atMost(length, 0.05))
@@ -132,7 +134,6 @@ export function sideStrands(head: Head, { dog, lengthAt }: DrawOptions): { head:
   }
   const chinMm = atMost(1.2 * lengthAt('chin'), measures.skull)
   const cheekMm = atMost(1.2 * lengthAt('cheek', 'left'), measures.skull)
-  const along = (a: number, mm: number, b: number) => down(a, b, mm)
   const earMm = atMost(1.3 * lengthAt('ear-edge', 'left'), measures.earLeather)
   const ear = [-0.12, 0, 0.12].map((b) => {
     const tip = place('ear', 0.94, b)
@@ -147,8 +148,8 @@ export function sideStrands(head: Head, { dog, lengthAt }: DrawOptions): { head:
   })
   return {
     head:
-      [1.25, 1.45, 1.65, 1.82].map((a) => along(a, chinMm, -0.36)).join('') +
-      [0.6, 0.76, 0.92, 1.08].map((a) => along(a, cheekMm, -0.3)).join(''),
+      [1.25, 1.45, 1.65, 1.82].map((a) => down(a, -0.36, chinMm)).join('') +
+      [0.6, 0.76, 0.92, 1.08].map((a) => down(a, -0.3, cheekMm)).join(''),
     ear: ear.join(''),
   }
 }

@@ -12,7 +12,7 @@ const ON_SKULL = 0.84
 const LEAST = 0.06
 const MOST = 1.5
 /** Over the eye it lets the eye be told through it. By eye. */
-const SEEN_THROUGH = 0.82
+export const SEEN_THROUGH = 0.82
 
 /** How far above a straight edge a shape lifts the visor, from the middle (0) to the eye corner (1). By eye. */
 const LIFT: Record<string, (out: number) => number> = {
