@@ -11,7 +11,7 @@ import { beginVisit } from '@/service/visit/beginVisit'
 import { closeVisit } from '@/service/visit/closeVisit'
 import { visitFile } from '@/service/visit/visitFile'
 import { MS_PER_MIN } from './clock'
-import type { Chance } from './random'
+import type { Chance } from '@/core/chance'
 import { simulateVisit, type Told } from './simulate'
 
 export interface Person {

@@ -4,7 +4,7 @@ import type { DemoDog } from './cast'
 import { DAY_MS, QUARTER, type DemoClock } from './clock'
 import { book, groom, type Person } from './groom'
 import { measured } from './measure'
-import type { Chance } from './random'
+import type { Chance } from '@/core/chance'
 import type { Told } from './simulate'
 
 const YEARS_BACK = 2

@@ -24,7 +24,7 @@ import { DAY_MS, demoClock } from './clock'
 import { makeDesk } from './desk'
 import { done, type Person } from './groom'
 import { makeHistory } from './history'
-import { seeded } from './random'
+import { seeded } from '@/core/chance'
 import { makeToday } from './today'
 import { makeBook } from './book'
 

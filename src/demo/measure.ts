@@ -5,7 +5,7 @@ import type { BookingAsked } from '@/service/booking/bookVisit'
 import { dogStanding } from '@/service/dog/dogStanding'
 import type { OpenHouse } from '@/service/house/openHouse'
 import type { DemoDog } from './cast'
-import type { Chance } from './random'
+import type { Chance } from '@/core/chance'
 
 /** Zones a groomer measures on arrival in the demo. */
 const MEASURED: readonly ZoneId[] = ['back', 'foreleg', 'skull', 'hindfoot']

@@ -3,7 +3,7 @@ import { openWait, type Plan } from '@/core/plan'
 import type { StageId, Trigger } from '@/core/stages'
 import type { VisitEvent } from '@/core/visit'
 import type { ZoneId } from '@/core/zones'
-import type { Chance } from './random'
+import type { Chance } from '@/core/chance'
 
 const MS_PER_MIN = 60_000
 /** Spread of the whole day and of each stage about the plan. Demo. */

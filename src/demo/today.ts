@@ -4,7 +4,7 @@ import { MS_PER_MIN, QUARTER, toQuarter, type DemoClock } from './clock'
 import { bookingFile } from '@/service/booking/planOf'
 import type { OpenHouse } from '@/service/house/openHouse'
 import { book, groom, moveTo, trueCourse, type Person } from './groom'
-import { seeded, type Chance } from './random'
+import { seeded, type Chance } from '@/core/chance'
 import { minutesTo, simulateVisit } from './simulate'
 
 /** The demo's salon while it is being made. */

@@ -15,5 +15,5 @@ export {
   stopWords,
 } from './facts'
 export { FINDING_KINDS, FindingKind, HEALTH_KINDS, HealthKind, findingWords } from './kinds'
-export { isAt, isOldOrIll, isPuppyOrNew, isRed, isStiff, isTender, isVeryOld, mayUseCabinet } from './who'
+export { isAt, isOldOrIll, isPuppyOrNew, isRed, isStiff, isTender, isVeryOld, isVeryYoung, mayUseCabinet } from './who'
 export type { DogHealth } from './who'

@@ -27,6 +27,8 @@ export interface VanDay {
   /** What is in the tank at the start; full when left out. */
   litres?: number
   stops: readonly Stop[]
+  /** Whoever drives rests so long before driving on from a stop. */
+  rest?: { after: string; min: number }
   /** Other places where it can fill its tank. */
   refills: readonly string[]
   tankLitres: number

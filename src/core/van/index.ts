@@ -2,7 +2,7 @@ import type { Route, VanDay } from './day'
 import { leastDriveMin } from './bound'
 import { bestOrder } from './heldKarp'
 import { goodOrder } from './insertion'
-import { routeOf } from './route'
+import { inOrder, routeOf } from './route'
 
 export { PACK_MIN, REFILL_MIN, SET_UP_MIN, TANK_LITRES } from './day'
 export type { PlacedStop, Route, Stop, VanDay } from './day'
@@ -30,4 +30,12 @@ export function planRoute(day: VanDay, exactUpTo = EXACT_UP_TO): PlannedRoute | 
   if (end === null) return null
   const route = routeOf(day, end)
   return { ...route, proved, boundDriveMin: proved && route.broken === 0 ? route.driveMin : leastDriveMin(day) }
+}
+
+/** The same stops in the same order with a rest after one of them; null when that cannot be driven. */
+export function routeWithRest(day: VanDay, route: Route, after: string, min: number): Route | null {
+  const rested = { ...day, rest: { after, min } }
+  const order = route.stops.map(({ id }) => day.stops.findIndex((stop) => stop.id === id))
+  const end = inOrder(rested, order)
+  return end === null ? null : routeOf(rested, end)
 }

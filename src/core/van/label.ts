@@ -52,7 +52,8 @@ function arrived(day: VanDay, label: Label, stop: number, refill: string | null)
   const legs = refill === null ? [day.ways(here, id)] : [day.ways(here, refill), day.ways(refill, id)]
   const driveMin = legs.reduce((sum, way) => sum + way.driveMin, 0)
   const onTheRoadMin = legs.reduce((sum, way) => sum + Math.ceil(way.driveMin), refill === null ? 0 : day.refillMin)
-  const arriveMin = label.clockMin + onTheRoadMin
+  const restMin = day.rest?.after === here ? day.rest.min : 0
+  const arriveMin = label.clockMin + restMin + onTheRoadMin
   const beginMin = Math.max(arriveMin + day.setUpMin, fromMin)
   const doneMin = beginMin + stayMin
   const lateMin = Math.max(0, doneMin - untilMin)

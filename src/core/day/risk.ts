@@ -1,0 +1,141 @@
+import { seeded, type Chance } from '../chance'
+import { DAY_SIGMA } from '../pace'
+import { NONE, type State } from '../shop'
+import type { Piece } from './pieces'
+import type { Workshop } from './workshop'
+
+/** Days that are played to know a chance. */
+export const DAYS = 10_000
+
+/** What a plan holds, by playing it many times. */
+export interface Risk {
+  /** By dog: the share of days on which its promise holds, 0 to 1; and when it is done at nine of ten. */
+  chance: number[]
+  lateMin: number[]
+  /** The share of days on which all promises hold, and its standard error. */
+  all: number
+  error: number
+}
+
+/**
+ * Plays a plan: every stage's hands lognormal about their median, all of a day's stages slower or faster together; what was
+ * decided stays decided, and everything begins as soon as what it waits for is over. Seeded, so that two plans of one day
+ * meet the same days (common random numbers).
+ */
+export function riskOf(shop: Workshop, state: State, seed: number, days = DAYS): Risk {
+  const steps = stepsOf(shop, state)
+  const dogs = shop.dogs.length
+  const last = shop.dogs.map((_, dog) => (shop.floor.first[dog + 1] as number) - 1)
+  const rest = shop.dogs.map((_, dog) => shop.floor.shop.jobs[dog]?.restMin ?? 0)
+  const until = shop.dogs.map((_, dog) => shop.floor.shop.jobs[dog]?.untilMin ?? Infinity)
+  const [start, end] = [state.start.slice(), state.end.slice()]
+  const held = new Array<number>(dogs).fill(0)
+  const dones = shop.dogs.map(() => new Float64Array(days))
+  let all = 0
+  const draw = normals(seeded(seed))
+  for (let day = 0; day < days; day++) {
+    const slow = Math.exp(DAY_SIGMA * draw())
+    for (const step of steps) play(step, start, end, slow, draw)
+    let kept = true
+    for (let dog = 0; dog < dogs; dog++) {
+      const doneMin = (end[last[dog] as number] as number) + (rest[dog] as number)
+      ;(dones[dog] as Float64Array)[day] = doneMin
+      if (doneMin <= (until[dog] as number)) held[dog]!++
+      else kept = false
+    }
+    if (kept) all++
+  }
+  const share = all / days
+  return {
+    chance: held.map((count) => count / days),
+    lateMin: dones.map((minutes) => minutes.sort()[Math.floor(days * 0.9)] ?? 0),
+    all: share,
+    error: Math.sqrt((share * (1 - share)) / days),
+  }
+}
+
+/** A task as it is played: what it waits for, and what it takes. */
+interface Step {
+  task: number
+  /** Ends and starts that it waits for, with the minutes between. */
+  ends: [task: number, plusMin: number][]
+  starts: [task: number, plusMin: number][]
+  fromMin: number
+  /** Minutes that no day changes, and stages that are drawn. */
+  fixedMin: number
+  drawn: { medianMin: number; sigma: number }[]
+}
+
+function play(step: Step, start: Float64Array, end: Float64Array, slow: number, draw: () => number): void {
+  let atMin = step.fromMin
+  for (const [task, plus] of step.ends) atMin = Math.max(atMin, (end[task] as number) + plus)
+  for (const [task, plus] of step.starts) atMin = Math.max(atMin, (start[task] as number) + plus)
+  let minutes = step.fixedMin
+  for (const { medianMin, sigma } of step.drawn) minutes += medianMin * slow * Math.exp(sigma * draw())
+  start[step.task] = atMin
+  end[step.task] = atMin + minutes
+}
+
+/** Standard normals in pairs: G. E. P. Box and M. E. Muller (1958). */
+export function normals({ share }: Chance): () => number {
+  let kept = NaN
+  return () => {
+    if (!Number.isNaN(kept)) {
+      const value = kept
+      kept = NaN
+      return value
+    }
+    const radius = Math.sqrt(-2 * Math.log(1 - share()))
+    const angle = 2 * Math.PI * share()
+    kept = radius * Math.sin(angle)
+    return radius * Math.cos(angle)
+  }
+}
+
+function stepsOf(shop: Workshop, state: State): Step[] {
+  const { floor, nowMin } = shop
+  const tasks = [...floor.tasks.keys()].filter((task) => isToCome(shop, task) || isUnderWay(shop, task))
+  tasks.sort((a, b) => (state.start[a] as number) - (state.start[b] as number) || a - b)
+  const lastOf = new Map<number, number>()
+  const reachedBy = new Map<number, number>()
+  return tasks.map((task) => {
+    const job = floor.jobOf[task] as number
+    const first = floor.first[job] as number
+    const step: Step = { task, ends: [], starts: [], fromMin: nowMin, fixedMin: 0, drawn: [] }
+    fillMinutes(step, shop.pieces[job]?.[task - first], floor.tasks[task]?.minutes ?? 0, nowMin)
+    if (isToCome(shop, task)) {
+      step.fromMin = Math.max(nowMin, floor.shop.jobs[job]?.fromMin ?? 0, task === first ? (state.start[task] as number) : 0)
+      if (task > first) step.ends.push([task - 1, 0])
+      const lag = floor.tasks[task]?.lag
+      if (lag) step.ends.push([first + lag.after, lag.minutes])
+      const freed = state.freedBefore[task] as number
+      if (freed !== NONE) {
+        const clean = state.cleanBefore[task] as number
+        ;(state.unit[freed] === state.unit[task] ? step.ends : step.starts).push([freed, clean])
+      }
+    }
+    for (const worker of [state.worker[task] as number, state.second[task] as number]) {
+      if (worker === NONE) continue
+      const before = lastOf.get(worker)
+      if (before !== undefined && isToCome(shop, task)) step.ends.push([before, 0])
+      const until = reachedBy.get(worker)
+      if (until !== undefined && until !== task && floor.tasks[task]?.sameAs === NONE) step.starts.push([until, 0])
+      lastOf.set(worker, task)
+      const { reach } = floor.tasks[task] as { reach: number }
+      if (reach !== NONE) reachedBy.set(worker, first + reach)
+      else if (floor.tasks[task]?.sameAs === NONE) reachedBy.delete(worker)
+    }
+    return step
+  })
+}
+
+function fillMinutes(step: Step, piece: Piece | undefined, minutes: number, nowMin: number): void {
+  if (!piece || piece.kind === 'cabinet') step.fixedMin = piece?.seen ? piece.seen.endMin - nowMin : minutes
+  else if (piece.seen) step.drawn.push({ medianMin: piece.seen.endMin - nowMin, sigma: piece.stages[0]?.sigma ?? 0 })
+  else for (const { medianMin, sigma } of piece.stages) if (medianMin > 0) step.drawn.push({ medianMin, sigma })
+}
+
+const pieceOf = ({ floor, pieces }: Workshop, task: number): Piece | undefined =>
+  pieces[floor.jobOf[task] as number]?.[task - (floor.first[floor.jobOf[task] as number] as number)]
+const isToCome = (shop: Workshop, task: number): boolean => !pieceOf(shop, task)?.seen
+const isUnderWay = (shop: Workshop, task: number): boolean => pieceOf(shop, task)?.seen?.over === false

@@ -1,0 +1,95 @@
+import { clockOf, minutesOf } from '../people'
+import { NONE, type State } from '../shop'
+import type { DayWork } from './dayPlan'
+import { bayName, type Workshop } from './workshop'
+
+/** A row of a plan with its minutes, to be sorted and drawn. */
+export interface Row extends DayWork {
+  fromMin: number
+  toMin: number
+}
+
+/** All rows of a plan: what is under way and to come, in the order of their starts. */
+export function rowsOf(shop: Workshop, state: State): Row[] {
+  const rows = shop.dogs.flatMap((_, dog) => [...dogRows(shop, state, dog)])
+  return [...rows, ...bayRows(shop, state)].sort(
+    (a, b) => a.fromMin - b.fromMin || a.toMin - b.toMin || a.dog.localeCompare(b.dog),
+  )
+}
+
+/** Rows as a plan prints them. */
+export const asWork = (rows: readonly Row[]): DayWork[] =>
+  rows.map(({ dog, stage, person, station, from, to, kind }) => ({ dog, stage, person, station, from, to, kind }))
+
+function* dogRows(shop: Workshop, state: State, dog: number): Generator<Row> {
+  const { floor, pieces, unitNames, day, dogs } = shop
+  const first = floor.first[dog] as number
+  const name = dogs[dog]?.id as string
+  for (const [at, piece] of (pieces[dog] ?? []).entries()) {
+    const task = first + at
+    if (piece.seen?.over) {
+      yield* restRow(shop, state, dog, at)
+      continue
+    }
+    const unit = state.unit[task] as number
+    const station = piece.seen ? piece.seen.station : unit === NONE ? null : (unitNames[unit] as string)
+    const by = state.worker[task] as number
+    let fromMin = piece.seen ? piece.seen.fromMin : (state.start[task] as number)
+    for (const stage of piece.stages) {
+      const toMin = piece.seen ? piece.seen.endMin : fromMin + stage.minutes
+      const row = { dog: name, stage: stage.id, station, fromMin, toMin, from: clockOf(fromMin), to: clockOf(toMin) }
+      if (piece.kind === 'cabinet') yield { ...row, person: null, kind: 'wait' }
+      else yield { ...row, person: piece.seen ? piece.seen.person : (day.people[by]?.id ?? null), kind: 'hands' }
+      const second = state.second[task] as number
+      if (second !== NONE) yield { ...row, person: day.people[second]?.id ?? null, kind: 'holds' }
+      fromMin = toMin
+    }
+    yield* restRow(shop, state, dog, at)
+  }
+}
+
+/** A stage's own wait after its hands, where the dog stands: conditioner works, or what a stage asks for. */
+function* restRow({ floor, pieces, unitNames, dogs, nowMin }: Workshop, state: State, dog: number, at: number): Generator<Row> {
+  const piece = (pieces[dog] ?? [])[at]
+  if (!piece || piece.kind === 'cabinet' || piece.waitMin === 0) return
+  const task = (floor.first[dog] as number) + at
+  const fromMin = piece.seen ? piece.seen.endMin : (state.end[task] as number)
+  const toMin = fromMin + piece.waitMin
+  if (toMin <= nowMin) return
+  const unit = state.unit[task] as number
+  yield {
+    dog: dogs[dog]?.id as string,
+    stage: piece.stages.at(-1)?.id ?? null,
+    person: null,
+    station: piece.seen ? piece.seen.station : unit === NONE ? null : (unitNames[unit] as string),
+    fromMin,
+    toMin,
+    from: clockOf(fromMin),
+    to: clockOf(toMin),
+    kind: 'wait',
+  }
+}
+
+function bayRows({ dogs, day, nowMin }: Workshop, { aside }: State): Row[] {
+  const rows: Row[] = []
+  for (let at = 0; at < aside.length; at += 4) {
+    const [job, bay, from, toMin] = aside.slice(at, at + 4) as [number, number, number, number]
+    const name = dogs[job]?.id as string
+    const here = day.happened.find(({ dog, stage, to }) => dog === name && stage === null && to === null)
+    // Since when it has stood there is known where it stands there now.
+    const fromMin = here && from === nowMin ? minutesOf(here.from) : from
+    if (toMin <= fromMin) continue
+    rows.push({
+      dog: name,
+      stage: null,
+      person: null,
+      station: bayName(bay),
+      fromMin,
+      toMin,
+      from: clockOf(fromMin),
+      to: clockOf(toMin),
+      kind: 'wait',
+    })
+  }
+  return rows
+}

@@ -1,0 +1,163 @@
+import { seeded, type Chance } from '../chance'
+import { Foresight } from './foresight'
+import { criticalPairs, moveTurn, otherBeginning, otherHands, sortDecided, swapped, type Sorted } from './moves'
+import { comparedScores, weighed, type Aim } from './score'
+import { copyTurns, Serial, turnsOf, type Turns } from './serial'
+import type { Floor, Job } from './shop'
+
+export interface Annealed {
+  turns: Turns
+  score: Float64Array
+  /** Plans that were tried. */
+  steps: number
+}
+
+export interface Search {
+  steps: number
+  seed: number
+  /** How warm it begins and ends, in the unit of what is weighed. */
+  warm: number
+  cold: number
+  /** Asked every so often: stop, take what you have. */
+  stop?: (share: number) => boolean
+}
+
+const ASK_EVERY = 256
+
+/**
+ * Simulated annealing over the turns of the jobs (P. J. M. van Laarhoven, E. H. L. Aarts and J. K. Lenstra, 1992, Operations
+ * Research 40), by swaps on a critical path and, where there is a choice, other hands and other beginnings.
+ * @returns null when no turns could be placed at all
+ */
+export function anneal(floor: Floor, aim: Aim, begins: readonly Turns[], search: Search): Annealed | null {
+  const walk = new Walk(floor, aim, search)
+  for (const turns of begins) walk.begin(turns)
+  if (!walk.found) return null
+  walk.goOn()
+  return { turns: walk.best, score: walk.bestScore, steps: walk.steps }
+}
+
+class Walk {
+  readonly best: Turns
+  readonly bestScore: Float64Array
+  found = false
+  steps = 0
+  /** The plan that was tried last, and the one that the walk stands at. */
+  private trial: Serial
+  private stand: Serial
+  private readonly chance: Chance
+  private readonly current: Turns
+  private readonly next: Turns
+  private readonly score: Float64Array
+  private readonly sorted: Sorted
+  private currentCost = Infinity
+  private readonly pairs: [number, number][] = []
+  private readonly foresight: Foresight
+  /** Jobs and workers leave something to choose besides turns. */
+  private readonly choices: boolean
+
+  constructor(
+    private readonly floor: Floor,
+    private readonly aim: Aim,
+    private readonly search: Search,
+  ) {
+    const none = turnsOf(floor, Array<number>(turnsToCome(floor)).fill(0))
+    const copy = (): Turns => ({
+      order: none.order.slice(),
+      whole: none.whole.slice(),
+      by: none.by.slice(),
+      notBefore: none.notBefore.slice(),
+    })
+    this.best = none
+    this.current = copy()
+    this.next = copy()
+    this.score = new Float64Array(aim.weights.length)
+    this.bestScore = new Float64Array(aim.weights.length).fill(Infinity)
+    this.foresight = new Foresight(floor)
+    this.trial = new Serial(floor)
+    this.stand = new Serial(floor)
+    this.chance = seeded(search.seed)
+    this.sorted = { tasks: new Int32Array(floor.tasks.length), at: new Int32Array(floor.tasks.length) }
+    this.choices = floor.tasks.some(({ workers }) => workers.length > 0)
+  }
+
+  /** Tries turns to begin with; the best of all that were tried is begun from. */
+  begin(turns: Turns): void {
+    copyTurns(turns, this.next)
+    const cost = this.tried()
+    if (cost < this.currentCost) this.accept(cost)
+  }
+
+  goOn(): void {
+    const { steps, warm, cold, stop } = this.search
+    for (let step = 0; step < steps; step++) {
+      if (step % ASK_EVERY === 0 && stop?.(step / steps)) return
+      const heat = warm * (cold / warm) ** (step / steps)
+      // Drawn before the plan is tried: a swap that is foreseen to be refused need not be tried.
+      const limit = this.currentCost - heat * Math.log(1 - this.chance.share())
+      if (!this.move(limit)) continue
+      const cost = this.tried()
+      if (cost <= limit) this.accept(cost)
+    }
+  }
+
+  private tried(): number {
+    this.steps++
+    if (!this.trial.run(this.next)) return Infinity
+    this.aim.judge(this.trial.state, this.score)
+    if (comparedScores(this.score, this.bestScore) < 0) {
+      this.found = true
+      this.bestScore.set(this.score)
+      copyTurns(this.next, this.best)
+    }
+    return weighed(this.score, this.aim.weights)
+  }
+
+  private accept(cost: number): void {
+    this.currentCost = cost
+    copyTurns(this.next, this.current)
+    ;[this.trial, this.stand] = [this.stand, this.trial]
+    sortDecided(this.stand, this.sorted)
+    this.foresight.lookAt(this.stand, this.sorted)
+    criticalPairs(this.stand, this.lastTask(), this.pairs)
+  }
+
+  /** The last task of all, or now and then that of a job that is late. */
+  private lastTask(): number {
+    const { state, floor } = this.stand
+    let last = 0
+    let late = -1
+    for (let job = 0; job < floor.shop.jobs.length; job++) {
+      const task = (floor.first[job + 1] as number) - 1
+      if (task < (floor.first[job] as number)) continue
+      const endMin = state.end[task] as number
+      if (endMin > (state.end[last] as number)) last = task
+      if (endMin > (floor.shop.jobs[job] as Job).untilMin && (late < 0 || this.chance.share() < 0.5)) late = task
+    }
+    return late >= 0 && this.chance.share() < 0.7 ? late : last
+  }
+
+  /** Makes the next turns; false when there is nothing to try. */
+  private move(limit: number): boolean {
+    const kind = this.choices ? this.chance.share() : 0
+    const pair = kind < 0.5 ? this.pairs[Math.floor(this.chance.share() * this.pairs.length)] : undefined
+    if (!pair && !this.choices) return false
+    if (pair && this.foresight.isExact && this.foresight.endAtLeast(this.stand, ...pair) > limit) return false
+    copyTurns(this.current, this.next)
+    if (pair) swapped(this.floor, this.sorted, this.stand.count, pair, this.next)
+    else if (kind < 0.7) this.otherTurn()
+    else if (kind < 0.9) otherHands(this.floor, this.next, this.chance)
+    else otherBeginning(this.stand, this.next, this.chance)
+    return true
+  }
+
+  private otherTurn(): void {
+    const { order } = this.next
+    if (order.length < 2) return
+    const pick = () => Math.floor(this.chance.share() * order.length)
+    moveTurn(order, pick(), pick())
+  }
+}
+
+export const turnsToCome = ({ shop, tasks }: Floor): number =>
+  tasks.length - shop.jobs.reduce((sum, { begun }) => sum + (begun?.done ?? 0), 0)

@@ -1,0 +1,115 @@
+/** No task, no worker, no unit of a place. */
+export const NONE = -1
+
+/**
+ * One piece of work. Jobs are dogs, workers are people and places are tables, tubs, dryers and cabinets; a machine shop is
+ * the same with machines for places and nobody to work them.
+ */
+export interface Task {
+  minutes: number
+  /** Who may do it, the fittest first; nobody is needed when it is empty. */
+  workers: readonly number[]
+  /** A second worker stands by, whoever is free. */
+  second: boolean
+  /** The kind of place that it needs; NONE: wherever the job stands. */
+  place: number
+  /** The job stays in its place until its next task begins elsewhere or it is moved aside; a machine is free at once. */
+  holds: boolean
+  /** Between the task before and this one the job may not be moved aside. */
+  stays: boolean
+  /** Begins no earlier than so many minutes after the end of an earlier task of its job. */
+  lag: { after: number; minutes: number } | null
+  /** An earlier task of its job whose worker must do this one, or NONE. */
+  sameAs: number
+  /** Its worker does nothing else until this later task of its job begins, but what is `sameAs`; or NONE. */
+  reach: number
+  /** Of the tasks that one worker does all through the job. */
+  whole: boolean
+}
+
+/** Where a job stands at the start, when some of it is over or under way. */
+export interface Begun {
+  /** How many of its tasks are over or under way. */
+  done: number
+  /** When what is under way ends. */
+  readyMin: number
+  unit: number
+  bay: number
+  /** Who has begun what one worker does all through. */
+  whole: number
+  /** Ends of the tasks that are over or under way, and who did them; NONE where nobody knows. */
+  ends: readonly number[]
+  by: readonly number[]
+}
+
+export interface Job {
+  tasks: readonly Task[]
+  /** Begins no earlier. */
+  fromMin: number
+  /** Ends no later, if a plan can help it; Infinity: any time. */
+  untilMin: number
+  /** What its place takes to be cleaned when it leaves. */
+  cleanMin: number
+  /** Waits that follow its last task. */
+  restMin: number
+  begun: Begun | null
+}
+
+export interface Worker {
+  fromMin: number
+  untilMin: number
+}
+
+/** Everything that a plan of work is made from. Whole minutes. */
+export interface Shop {
+  jobs: readonly Job[]
+  workers: readonly Worker[]
+  /** How many units of each kind of place, and whether each is cleaned after a job. */
+  places: readonly { units: number; cleaned: boolean }[]
+  /** Where jobs can stand aside. */
+  bays: number
+  /** Nothing that is not begun begins before. */
+  nowMin: number
+}
+
+/** A shop laid out flat, so that a search can run through it: tasks, jobs and units by their numbers. */
+export interface Floor {
+  shop: Shop
+  tasks: readonly Task[]
+  /** First task of each job, and one past the last. */
+  first: Int32Array
+  jobOf: Int32Array
+  /** First unit of each kind of place, and one past the last; the kind of each unit. */
+  unitsFrom: Int32Array
+  kindOf: Int32Array
+  units: number
+  /** Minutes that follow a task at the least, its own not counted. */
+  tailMin: Float64Array
+}
+
+/** Lays a shop out. */
+export function floorOf(shop: Shop): Floor {
+  const tasks = shop.jobs.flatMap((job) => job.tasks)
+  const first = new Int32Array(shop.jobs.length + 1)
+  shop.jobs.forEach((job, at) => (first[at + 1] = (first[at] as number) + job.tasks.length))
+  const unitsFrom = new Int32Array(shop.places.length + 1)
+  shop.places.forEach(({ units }, at) => (unitsFrom[at + 1] = (unitsFrom[at] as number) + units))
+  const kinds = shop.places.flatMap(({ units }, kind) => Array<number>(units).fill(kind))
+  const jobOf = Int32Array.from(shop.jobs.flatMap((job, at) => job.tasks.map(() => at)))
+  const tailMin = new Float64Array(tasks.length)
+  shop.jobs.forEach((job, at) => fillTails(job, first[at] as number, tailMin))
+  return { shop, tasks, first, jobOf, unitsFrom, kindOf: Int32Array.from(kinds), units: kinds.length, tailMin }
+}
+
+function fillTails(job: Job, first: number, tailMin: Float64Array): void {
+  for (let at = job.tasks.length - 1; at >= 0; at--) {
+    let tail = at === job.tasks.length - 1 ? job.restMin : 0
+    for (let later = at + 1; later < job.tasks.length; later++) {
+      const { lag, minutes } = job.tasks[later] as Task
+      const follows = later === at + 1 || lag?.after === at
+      if (follows)
+        tail = Math.max(tail, (lag?.after === at ? lag.minutes : 0) + minutes + (tailMin[first + later] as number))
+    }
+    tailMin[first + at] = tail
+  }
+}

@@ -1,0 +1,159 @@
+import { NONE, type Floor, type Job, type Task } from './shop'
+
+/** How far a plan of work has come: who and what is free from when, where each job stands, and what was decided. */
+export class State {
+  /** The next task of each job, by its number in the job. */
+  readonly next: Int32Array
+  readonly ready: Float64Array
+  readonly unitOf: Int32Array
+  readonly bayOf: Int32Array
+  readonly wholeBy: Int32Array
+  readonly workerFree: Float64Array
+  /** The task at whose start a worker is free again who stays within reach; NONE: free. */
+  readonly heldFor: Int32Array
+  readonly occupant: Int32Array
+  readonly unitFree: Float64Array
+  readonly bayOccupant: Int32Array
+  readonly bayFree: Float64Array
+  readonly start: Float64Array
+  readonly end: Float64Array
+  readonly worker: Int32Array
+  readonly second: Int32Array
+  readonly unit: Int32Array
+  /** The task that kept each one from beginning earlier; NONE: nothing but the clock. */
+  readonly cause: Int32Array
+  /** The last task of each worker, and the last that freed each unit: what is blamed. */
+  readonly lastOf: Int32Array
+  readonly freedBy: Int32Array
+  /** The task whose leaving each one's place waited for, and the minutes of cleaning after it. */
+  readonly freedBefore: Int32Array
+  readonly cleanBefore: Float64Array
+  /** Since when each job has stood aside. */
+  readonly asideFrom: Float64Array
+  /** Stays in a bay that are over: job, bay, from, to. */
+  aside: number[] = []
+
+  constructor(readonly floor: Floor) {
+    const { shop, tasks, units } = floor
+    const [jobs, workers] = [shop.jobs.length, shop.workers.length]
+    this.next = new Int32Array(jobs)
+    this.ready = new Float64Array(jobs)
+    this.unitOf = new Int32Array(jobs)
+    this.bayOf = new Int32Array(jobs)
+    this.wholeBy = new Int32Array(jobs)
+    this.workerFree = new Float64Array(workers)
+    this.heldFor = new Int32Array(workers)
+    this.occupant = new Int32Array(units)
+    this.unitFree = new Float64Array(units)
+    this.bayOccupant = new Int32Array(shop.bays)
+    this.bayFree = new Float64Array(shop.bays)
+    this.start = new Float64Array(tasks.length)
+    this.end = new Float64Array(tasks.length)
+    this.worker = new Int32Array(tasks.length)
+    this.second = new Int32Array(tasks.length)
+    this.unit = new Int32Array(tasks.length)
+    this.cause = new Int32Array(tasks.length)
+    this.lastOf = new Int32Array(workers)
+    this.freedBy = new Int32Array(units)
+    this.freedBefore = new Int32Array(tasks.length)
+    this.cleanBefore = new Float64Array(tasks.length)
+    this.asideFrom = new Float64Array(jobs)
+    this.reset()
+  }
+
+  /** Back to how the day stands before anything is decided. */
+  reset(): this {
+    const { shop } = this.floor
+    this.next.fill(0)
+    this.wholeBy.fill(NONE)
+    for (const free of [this.unitFree, this.bayFree]) free.fill(0)
+    for (const none of [this.unitOf, this.bayOf, this.heldFor, this.occupant, this.bayOccupant]) none.fill(NONE)
+    for (const none of [this.worker, this.second, this.unit, this.cause, this.lastOf, this.freedBy, this.freedBefore]) none.fill(NONE)
+    this.aside = []
+    shop.workers.forEach(({ fromMin }, at) => (this.workerFree[at] = Math.max(fromMin, shop.nowMin)))
+    shop.jobs.forEach((job, at) => this.putBegun(job, at))
+    return this
+  }
+
+  private putBegun({ begun, fromMin, tasks }: Job, job: number): void {
+    this.ready[job] = Math.max(begun === null ? fromMin : begun.readyMin, this.floor.shop.nowMin)
+    if (begun === null) return
+    const first = this.floor.first[job] as number
+    this.next[job] = begun.done
+    this.wholeBy[job] = begun.whole
+    this.unitOf[job] = begun.unit
+    this.bayOf[job] = begun.bay
+    if (begun.unit !== NONE) this.occupant[begun.unit] = job
+    if (begun.bay !== NONE) this.bayOccupant[begun.bay] = job
+    this.asideFrom[job] = this.floor.shop.nowMin
+    for (let at = 0; at < begun.done; at++) {
+      const { reach } = tasks[at] as Task
+      const by = begun.by[at] ?? NONE
+      this.end[first + at] = begun.ends[at] ?? begun.readyMin
+      this.worker[first + at] = by
+      if (by !== NONE) this.workerFree[by] = Math.max(this.workerFree[by] as number, this.end[first + at] as number)
+      if (by !== NONE && reach !== NONE && reach >= begun.done) this.heldFor[by] = first + reach
+    }
+    if (begun.done === tasks.length) this.leave(job, this.ready[job] as number, NONE)
+  }
+
+  copyFrom(other: State): this {
+    for (const key of ARRAYS) (this[key] as Int32Array).set(other[key] as Int32Array)
+    this.aside = other.aside.slice()
+    return this
+  }
+
+  /** Frees the place or the bay where a job stands. */
+  leave(job: number, atMin: number, task: number): void {
+    const unit = this.unitOf[job] as number
+    if (unit !== NONE) {
+      this.occupant[unit] = NONE
+      this.unitFree[unit] = atMin + cleanMin(this.floor, job, unit)
+      this.freedBy[unit] = task
+      this.unitOf[job] = NONE
+    }
+    const bay = this.bayOf[job] as number
+    if (bay === NONE) return
+    this.bayOccupant[bay] = NONE
+    this.bayFree[bay] = atMin
+    this.aside.push(job, bay, this.asideFrom[job] as number, atMin)
+    this.bayOf[job] = NONE
+  }
+
+  /** Moves a job that stands idle in a place into a bay. */
+  moveAside(job: number, bay: number, atMin: number): void {
+    this.leave(job, atMin, (this.floor.first[job] as number) + (this.next[job] as number) - 1)
+    this.bayOf[job] = bay
+    this.bayOccupant[bay] = job
+    this.asideFrom[job] = atMin
+  }
+}
+
+const ARRAYS = [
+  'next',
+  'ready',
+  'unitOf',
+  'bayOf',
+  'wholeBy',
+  'workerFree',
+  'heldFor',
+  'occupant',
+  'unitFree',
+  'bayOccupant',
+  'bayFree',
+  'start',
+  'end',
+  'worker',
+  'second',
+  'unit',
+  'cause',
+  'lastOf',
+  'freedBy',
+  'freedBefore',
+  'cleanBefore',
+  'asideFrom',
+] as const satisfies readonly (keyof State)[]
+
+/** What a unit takes to be cleaned when a job leaves it, min. */
+export const cleanMin = ({ shop, kindOf }: Floor, job: number, unit: number): number =>
+  shop.places[kindOf[unit] as number]?.cleaned ? (shop.jobs[job] as Job).cleanMin : 0
