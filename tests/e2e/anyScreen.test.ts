@@ -71,6 +71,19 @@ describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {
   })
 })
 
+it('a free stretch of the book keeps its name and the width of a finger, be it the shortest', async () => {
+  await sizeTo(driver, 'tablet')
+  await openAlive(driver, `${house}/book`)
+  const shortened = await driver.executeScript<number>(
+    `const free = [...document.querySelectorAll('li[data-day] button')].filter((each) => each.textContent.includes(' free'))
+     free.forEach((each) => (each.style.width = '39px'))
+     return free.length`,
+  )
+  expect(shortened).toBeGreaterThan(0)
+  expect(await measure(driver, DESK)).toEqual([])
+  expect(await axeFaults(driver)).toEqual([])
+})
+
 it('every stage of a groom is seen in one look on a desk and a tablet, and reads well on a phone', async () => {
   await sizeTo(driver, 'desk')
   await driver.get(house)

@@ -178,10 +178,18 @@ const MOST_NAMES = 2
 function FreeStretch({ gap, view, scale, openGap }: { gap: Gap } & Pick<DayRowProps, 'view' | 'scale' | 'openGap'>) {
   const fits = whoFits({ ...gap, near: '' }, view.waiting)
   const names = fits.slice(0, MOST_NAMES).map(({ waiting }) => waiting.dog)
+  const free = `${showMinutes(gap.to - gap.from)} free`
   return (
-    <button type="button" className={styles.free} style={spanStyle(gap, scale)} onClick={() => openGap(gap)}>
+    <button
+      type="button"
+      className={styles.free}
+      style={spanStyle(gap, scale)}
+      // Where the words do not fit they are not drawn, and the stretch still has its name.
+      aria-label={[free, names.join(', ')].filter(Boolean).join(': ')}
+      onClick={() => openGap(gap)}
+    >
       <span>
-        {showMinutes(gap.to - gap.from)} free
+        {free}
         {names.length > 0 && <span className={styles.who}>: {names.join(', ')}</span>}
       </span>
     </button>
