@@ -7,7 +7,12 @@ import { problemsOf } from '@/core/result'
  * the file is not good.
  * @param name of the command and of what it reads
  */
-export function fileCommand<T>(command: string, what: string, schema: z.ZodType<T>, make: (input: T) => unknown): number {
+export function fileCommand<T>(
+  command: string,
+  what: string,
+  schema: z.ZodType<T>,
+  make: (input: T) => unknown,
+): number {
   const file = process.argv[2]
   if (file === undefined)
     return fail([`${command}: FILE: Name the file with the ${what}, as in: npm run -s ${command} -- quill.json`])

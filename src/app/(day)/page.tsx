@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { dayView } from '@/service/day/dayView'
+import { houseDay } from '@/service/day/houseDay'
 import { DayDesk } from '@/ui/day/DayDesk'
 import { dayRow } from '@/ui/day/dayRow'
 import { Frame } from '@/ui/frame/Frame'
@@ -10,16 +11,22 @@ import { theHouse } from '../theHouse'
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Day' }
 
-export default async function DayPage({ searchParams }: { searchParams: Promise<{ day?: string | string[] }> }) {
+export default async function DayPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ day?: string | string[]; by?: string | string[] }>
+}) {
   const house = await theHouse()
-  const { entries, ...view } = await dayView(house, (await searchParams).day)
+  const asked = await searchParams
+  const { entries, ...view } = await dayView(house, asked.day)
+  const planned = asked.by === 'hands' && entries.length > 0 ? await houseDay(entries, house, view.day) : null
   const rows = entries
     .map((entry) => dayRow(entry, house.nameOf(entry.booking.staffId), house.time, house.nowMs))
     .map((row) => ({ ...row, href: wayFor(house.who, row.href, row.dogId) }))
   return (
     <Frame here="Day" house={house}>
       <Refresh everySeconds={30} />
-      <DayDesk view={{ ...view, rows, nowMs: house.nowMs, timeZone: house.timeZone }} />
+      <DayDesk view={{ ...view, rows, planned, nowMs: house.nowMs, timeZone: house.timeZone }} />
     </Frame>
   )
 }

@@ -32,6 +32,9 @@ export function piecesOf(dog: DogToday, rows: readonly Happened[], nowMin: numbe
   return [...begun, ...single.filter(({ seen }) => seen === null)]
 }
 
+/** No longer than this in one piece: a break has to fit between two, min. From memory. */
+const MOST_AT_ONCE_MIN = 120
+
 /** Pieces that follow each other in the same hands and place, as one: nobody leaves a dog in the middle without a reason. */
 export function joined(pieces: readonly Piece[]): Piece[] {
   const all: Piece[] = []
@@ -45,6 +48,7 @@ export function joined(pieces: readonly Piece[]): Piece[] {
 
 function goTogether(a: Piece, b: Piece): boolean {
   if (a.seen || b.seen || a.kind !== 'hands' || b.kind !== 'hands' || a.waitMin > 0) return false
+  if (a.minutes + b.minutes > MOST_AT_ONCE_MIN) return false
   const sameHands = a.bathers === b.bathers && a.trim === b.trim && a.held === b.held
   return sameHands && (a.place === b.place || (b.place === null && a.place !== null))
 }
@@ -108,7 +112,8 @@ function seenOf(rows: readonly Happened[], nowMin: number, leftMin: (spentMin: n
   const underWay = rows.find(({ to }) => to === null)
   const { person, station } = underWay ?? (rows.at(-1) as Happened)
   const fromMin = Math.min(...rows.map(({ from }) => minutesOf(from)))
-  if (underWay) return { fromMin, endMin: nowMin + leftMin(nowMin - minutesOf(underWay.from)), person, station, over: false }
+  if (underWay)
+    return { fromMin, endMin: nowMin + leftMin(nowMin - minutesOf(underWay.from)), person, station, over: false }
   const endMin = Math.max(...rows.map(({ to }) => minutesOf(to as string)))
   return { fromMin, endMin, person, station, over: true }
 }

@@ -1,51 +1,65 @@
 import { clockOf } from '../people'
 import type { HouseDay } from './day'
 import type { DayPlan } from './dayPlan'
-import { endOfDay, RANK, waitingOf } from './judge'
+import { RANK } from './judge'
 import { planVan } from './planVan'
-import { riskOf } from './risk'
+import { riskOf, type Risk } from './risk'
 import { asWork, rowsOf } from './rows'
-import { RULES } from './rules'
+import { broken, RULES } from './rules'
 import { named, saysNoShows, saysWaits } from './says'
-import { EFFORT, searchDay, type Effort, type Found } from './search'
-import { stayOf, waitsOf } from './seenDay'
+import { searchDay, type Found } from './search'
+import { endOfDay, seeDay, waitingOf } from './seenDay'
+
+/** A day's plan with what is known of all its promises together. */
+export interface PlannedDay {
+  plan: DayPlan
+  /** The share of days on which all promises hold, 0 to 1, and its standard error; null on the road. */
+  all: { share: number; error: number } | null
+}
 
 /** Plans a day: pure, and the same for the same day and seed. */
-export const planDay = (day: HouseDay, effort: Effort = EFFORT): DayPlan =>
-  day.setting === 'mobile' ? planVan(day) : planOf(searchDay(day, effort))
+export const planDay = (day: HouseDay): DayPlan => plannedDay(day).plan
+
+/** @param stop told how far the search is, 0 to 1; true takes what there is */
+export function plannedDay(day: HouseDay, stop?: (share: number) => boolean): PlannedDay {
+  if (day.setting === 'mobile') return { plan: planVan(day), all: null }
+  const found = searchDay(day, stop)
+  const risk = riskOf(found.shop, found.state, day.seed)
+  return { plan: planOf(found, risk), all: { share: risk.all, error: risk.error } }
+}
 
 /** A salon's day as it was found, with its chances and what is to be said of it. */
-export function planOf(found: Found): DayPlan {
+function planOf(found: Found, risk: Risk): DayPlan {
   const { shop, state, boundMin, proved } = found
   const rows = rowsOf(shop, state)
-  const risk = riskOf(shop, state, shop.day.seed)
+  const seen = seeDay(shop, state)
   return {
     kovit: 'dayplan/1',
     work: asWork(rows),
-    dogs: shop.dogs.map(({ id }, dog) => {
-      const { fromMin, toMin } = stayOf(shop, state, dog)
-      return {
-        id,
-        begins: clockOf(fromMin),
-        done: clockOf(toMin),
-        doneLate: clockOf(Math.ceil(risk.lateMin[dog] ?? toMin)),
-        chance: risk.chance[dog] ?? 0,
-        waitsMin: waitsOf(shop, state, dog),
-      }
-    }),
+    dogs: shop.dogs.map(({ id }, dog) => ({
+      id,
+      begins: clockOf(seen.fromMin[dog] as number),
+      done: clockOf(seen.toMin[dog] as number),
+      doneLate: clockOf(Math.ceil(risk.lateMin[dog] ?? 0)),
+      chance: risk.chance[dog] ?? 0,
+      waitsMin: seen.waitsMin[dog] as number,
+    })),
     stops: [],
-    end: { at: clockOf(endOfDay(shop, state)), driveMin: 0, waitingMin: waitingOf(shop, state) },
+    end: { at: clockOf(endOfDay(shop, seen)), driveMin: 0, waitingMin: waitingOf(seen) },
     bound: { at: clockOf(Math.min(boundMin, found.score[RANK.end] as number)), driveMin: 0 },
     proved,
-    breaks: [...breaksOf(found)],
+    breaks: breaksOf(found),
     says: [...saysWaits(rows), ...saysNoShows(shop.day)],
   }
 }
 
-function* breaksOf({ shop, state }: Found): Generator<DayPlan['breaks'][number]> {
-  for (const { id, about, broken, why } of RULES)
-    for (const { of, byMin } of broken(shop, state)) {
-      const name = (about === 'dog' ? shop.dogs[of]?.id : shop.day.people[of]?.id) as string
-      yield { rule: id, [about]: name, why: why(named(name), Math.round(byMin)) }
-    }
+function breaksOf({ shop, state }: Found): DayPlan['breaks'] {
+  const seen = seeDay(shop, state)
+  const all: DayPlan['breaks'] = []
+  for (const rule of RULES)
+    broken(rule, shop, seen, state, (of, byMin) => {
+      const name = (rule.about === 'dog' ? shop.dogs[of]?.id : shop.day.people[of]?.id) as string
+      all.push({ rule: rule.id, [rule.about]: name, why: rule.why(named(name), Math.round(byMin)) })
+    })
+  return all
 }

@@ -36,7 +36,11 @@ export function planVan(day: HouseDay): DayPlan {
     work: visits.flatMap(({ door, beginMin }) => workAt(road, door, beginMin)),
     dogs,
     stops: stopsOf(road),
-    end: { at: clockOf(endMin), driveMin: route.driveMin, waitingMin: dogs.reduce((sum, dog) => sum + dog.waitsMin, 0) },
+    end: {
+      at: clockOf(endMin),
+      driveMin: route.driveMin,
+      waitingMin: dogs.reduce((sum, dog) => sum + dog.waitsMin, 0),
+    },
     bound: {
       at: clockOf(Math.min(endMin, Math.floor(van.departMin + stays + route.boundDriveMin))),
       driveMin: Math.min(route.driveMin, Math.round(route.boundDriveMin * 10) / 10),
@@ -115,11 +119,16 @@ function* breaksOf(road: Road, visits: readonly Visit[]): Generator<DayPlan['bre
   if (!person) return
   const past = route.homeMin - minutesOf(person.to)
   if (past > 0)
-    yield { rule: 'hours', person: person.id, why: `${named(person.id)} would be home ${past} min past the end of the day.` }
+    yield {
+      rule: 'hours',
+      person: person.id,
+      why: `${named(person.id)} would be home ${past} min past the end of the day.`,
+    }
   for (const { door, beginMin } of visits)
     for (const { dog, doneMin } of door.dogs) {
       const late = beginMin + doneMin - minutesOf(dog.promise)
-      if (late > 0) yield { rule: 'promise', dog: dog.id, why: `${named(dog.id)} is done ${late} min after the promise.` }
+      if (late > 0)
+        yield { rule: 'promise', dog: dog.id, why: `${named(dog.id)} is done ${late} min after the promise.` }
       const unskilled = dog.difficult && !person.skills.includes('difficult dogs')
       if (unskilled || dog.heldAt.size > 0)
         yield {

@@ -1,6 +1,6 @@
 import { seeded, type Chance } from '../chance'
 import { DAY_SIGMA } from '../pace'
-import { NONE, type State } from '../shop'
+import { NONE, type State, type Task } from '../shop'
 import type { Piece } from './pieces'
 import type { Workshop } from './workshop'
 
@@ -93,40 +93,61 @@ export function normals({ share }: Chance): () => number {
 }
 
 function stepsOf(shop: Workshop, state: State): Step[] {
-  const { floor, nowMin } = shop
-  const tasks = [...floor.tasks.keys()].filter((task) => isToCome(shop, task) || isUnderWay(shop, task))
+  const tasks = [...shop.floor.tasks.keys()].filter((task) => !pieceOf(shop, task)?.seen?.over)
   tasks.sort((a, b) => (state.start[a] as number) - (state.start[b] as number) || a - b)
-  const lastOf = new Map<number, number>()
-  const reachedBy = new Map<number, number>()
+  const hands = new Hands(shop, state)
   return tasks.map((task) => {
-    const job = floor.jobOf[task] as number
-    const first = floor.first[job] as number
-    const step: Step = { task, ends: [], starts: [], fromMin: nowMin, fixedMin: 0, drawn: [] }
-    fillMinutes(step, shop.pieces[job]?.[task - first], floor.tasks[task]?.minutes ?? 0, nowMin)
-    if (isToCome(shop, task)) {
-      step.fromMin = Math.max(nowMin, floor.shop.jobs[job]?.fromMin ?? 0, task === first ? (state.start[task] as number) : 0)
-      if (task > first) step.ends.push([task - 1, 0])
-      const lag = floor.tasks[task]?.lag
-      if (lag) step.ends.push([first + lag.after, lag.minutes])
-      const freed = state.freedBefore[task] as number
-      if (freed !== NONE) {
-        const clean = state.cleanBefore[task] as number
-        ;(state.unit[freed] === state.unit[task] ? step.ends : step.starts).push([freed, clean])
-      }
-    }
-    for (const worker of [state.worker[task] as number, state.second[task] as number]) {
-      if (worker === NONE) continue
-      const before = lastOf.get(worker)
-      if (before !== undefined && isToCome(shop, task)) step.ends.push([before, 0])
-      const until = reachedBy.get(worker)
-      if (until !== undefined && until !== task && floor.tasks[task]?.sameAs === NONE) step.starts.push([until, 0])
-      lastOf.set(worker, task)
-      const { reach } = floor.tasks[task] as { reach: number }
-      if (reach !== NONE) reachedBy.set(worker, first + reach)
-      else if (floor.tasks[task]?.sameAs === NONE) reachedBy.delete(worker)
-    }
+    const step: Step = { task, ends: [], starts: [], fromMin: shop.nowMin, fixedMin: 0, drawn: [] }
+    const piece = pieceOf(shop, task)
+    fillMinutes(step, piece, shop.floor.tasks[task]?.minutes ?? 0, shop.nowMin)
+    if (!piece?.seen) fillWaits(step, shop, state)
+    hands.take(step, !piece?.seen)
     return step
   })
+}
+
+/** What a task waits for besides hands: its dog, a wait of its own, and whoever leaves its place. */
+function fillWaits(step: Step, { floor, nowMin }: Workshop, state: State): void {
+  const { task } = step
+  const job = floor.jobOf[task] as number
+  const first = floor.first[job] as number
+  const { lag } = floor.tasks[task] as Task
+  // A dog comes when the plan says, not when somebody might be ready for it.
+  const comesMin = task === first ? (state.start[task] as number) : 0
+  step.fromMin = Math.max(nowMin, floor.shop.jobs[job]?.fromMin ?? 0, comesMin)
+  if (task > first) step.ends.push([task - 1, 0])
+  if (lag) step.ends.push([first + lag.after, lag.minutes])
+  const freed = state.freedBefore[task] as number
+  if (freed === NONE) return
+  const left = state.unit[freed] === state.unit[task] ? step.ends : step.starts
+  left.push([freed, state.cleanBefore[task] as number])
+}
+
+/** Whose hands are where: each task waits for what its people did before. */
+class Hands {
+  private readonly last = new Map<number, number>()
+  /** Who stays within reach, until which task begins. */
+  private readonly reaching = new Map<number, number>()
+
+  constructor(
+    private readonly shop: Workshop,
+    private readonly state: State,
+  ) {}
+
+  take(step: Step, toCome: boolean): void {
+    const { task } = step
+    const { reach, sameAs } = this.shop.floor.tasks[task] as Task
+    const first = this.shop.floor.first[this.shop.floor.jobOf[task] as number] as number
+    for (const worker of [this.state.worker[task] as number, this.state.second[task] as number]) {
+      if (worker === NONE) continue
+      const [before, until] = [this.last.get(worker), this.reaching.get(worker)]
+      if (before !== undefined && toCome) step.ends.push([before, 0])
+      if (until !== undefined && until !== task && sameAs === NONE) step.starts.push([until, 0])
+      this.last.set(worker, task)
+      if (reach !== NONE) this.reaching.set(worker, first + reach)
+      else if (sameAs === NONE) this.reaching.delete(worker)
+    }
+  }
 }
 
 function fillMinutes(step: Step, piece: Piece | undefined, minutes: number, nowMin: number): void {
@@ -137,5 +158,3 @@ function fillMinutes(step: Step, piece: Piece | undefined, minutes: number, nowM
 
 const pieceOf = ({ floor, pieces }: Workshop, task: number): Piece | undefined =>
   pieces[floor.jobOf[task] as number]?.[task - (floor.first[floor.jobOf[task] as number] as number)]
-const isToCome = (shop: Workshop, task: number): boolean => !pieceOf(shop, task)?.seen
-const isUnderWay = (shop: Workshop, task: number): boolean => pieceOf(shop, task)?.seen?.over === false

@@ -19,7 +19,8 @@ import type { HouseDay } from './day'
 import { dogsToday, type DogToday } from './dogs'
 import { BREAK_AFTER_MIN, BREAK_MIN } from './facts'
 import { piecesOf, type Piece } from './pieces'
-import { longestWithoutBreak, type Stretch } from './seenDay'
+import type { Stretch } from './known'
+import { longestWithoutBreak } from './seenDay'
 
 /** A dog at its door: its pieces, and when they begin, counted from the first hand at the door. */
 export interface DoorDog {
@@ -109,7 +110,8 @@ function doorOf(id: string, dogs: { dog: DogToday; pieces: readonly Piece[] }[],
 }
 
 const isFilling = ({ stages }: Piece): boolean => stages.every(({ id }) => id === 'ears' || id === 'nails')
-const isBathed = (pieces: readonly Piece[]): boolean => pieces.some(({ place, seen }) => place === 'tub' && seen !== null)
+const isBathed = (pieces: readonly Piece[]): boolean =>
+  pieces.some(({ place, seen }) => place === 'tub' && seen !== null)
 
 function vanOf(day: HouseDay, doors: readonly Door[], last: Door | null, here: Door | null): VanDay {
   const van = day.van ?? { refills: [] }
@@ -133,7 +135,9 @@ function vanOf(day: HouseDay, doors: readonly Door[], last: Door | null, here: D
   return {
     base: 'base',
     ...(last ? { at: last.id } : {}),
-    departMin: here ? nowMin + here.stop.stayMin + packMin : Math.max(nowMin, fromMin, last ? lastEndMin(day) + packMin : 0),
+    departMin: here
+      ? nowMin + here.stop.stayMin + packMin
+      : Math.max(nowMin, fromMin, last ? lastEndMin(day) + packMin : 0),
     ...(day.happened.length > 0 ? { litres: Math.max(0, tankLitres - used) } : {}),
     stops: doors.map(({ stop }) => stop),
     refills: van.refills.map(({ id }) => id),

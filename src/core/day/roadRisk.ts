@@ -16,7 +16,10 @@ export function roadRisk({ day, here, doors, route, van }: Road, seed: number, d
     let clock = beginMin
     for (const { dog, pieces, startsMin, doneMin } of door.dogs) {
       const hands = pieces.filter(({ seen }) => !seen?.over)
-      const planned = hands.reduce((sum, { minutes, seen }) => sum + (seen ? seen.endMin - minutesOf(day.now) : minutes), 0)
+      const planned = hands.reduce(
+        (sum, { minutes, seen }) => sum + (seen ? seen.endMin - minutesOf(day.now) : minutes),
+        0,
+      )
       const waits = Math.max(0, doneMin - (startsMin[0] ?? 0) - planned)
       clock = Math.max(clock, minutesOf(dog.bring)) + waits
       for (const piece of hands)

@@ -1,53 +1,80 @@
-import { NONE, type State } from '../shop'
-import { minutesOf } from '../people'
+import { NONE, type State, type Task } from '../shop'
+import { BREAK_MIN } from './facts'
+import { isDrying, type Stretch } from './known'
+import type { Piece } from './pieces'
 import type { Workshop } from './workshop'
 
-/** One stretch of somebody's work, or of a dog's stay. */
-export interface Stretch {
-  fromMin: number
-  toMin: number
+/** What a plan comes to, by dog and by person; minutes. */
+export interface Seen {
+  /** When each dog's groom begins and is over, what happened counted in. */
+  fromMin: Float64Array
+  toMin: Float64Array
+  /** Minutes of a stay without hands on the dog, and those of them in a bay. */
+  waitsMin: Float64Array
+  asideMin: Float64Array
+  /** Work past somebody's hours, hands at the blower, and the longest stretch without a break. */
+  pastMin: Float64Array
+  dryingMin: Float64Array
+  unbrokenMin: Float64Array
 }
 
-/** When a dog's groom begins and is over by a plan, what happened counted in. */
-export function stayOf({ floor, pieces }: Workshop, state: State, dog: number): Stretch {
-  const [first, past] = [floor.first[dog] as number, floor.first[dog + 1] as number]
-  const seen = (pieces[dog] ?? [])[0]?.seen
-  const fromMin = seen ? seen.fromMin : (state.start[first] as number)
-  return { fromMin, toMin: (state.end[past - 1] as number) + (floor.shop.jobs[dog]?.restMin ?? 0) }
-}
-
-/** Minutes of a dog's stay without hands on it. */
-export function waitsOf(shop: Workshop, state: State, dog: number): number {
-  const { fromMin, toMin } = stayOf(shop, state, dog)
-  const hands = (shop.pieces[dog] ?? []).reduce((sum, piece) => {
-    if (piece.kind !== 'hands') return sum
-    return sum + (piece.seen ? piece.seen.endMin - piece.seen.fromMin : piece.minutes)
-  }, 0)
-  return Math.max(0, toMin - fromMin - hands)
-}
-
-/** Everything that a person does in a day, in order: hands, holding, standing within reach, and what is over. */
-export function workOf(shop: Workshop, state: State, person: number): Stretch[] {
-  const { day, floor } = shop
-  const own = day.people[person]?.id
-  const work: Stretch[] = day.happened
-    .filter((row) => row.person === own && row.to !== null)
-    .map(({ from, to }) => ({ fromMin: minutesOf(from), toMin: minutesOf(to as string) }))
-  for (let job = 0; job < shop.dogs.length; job++) {
-    const first = floor.first[job] as number
-    for (let task = first; task < (floor.first[job + 1] as number); task++) {
-      const seen = shop.pieces[job]?.[task - first]?.seen
-      if (seen?.over || (state.worker[task] !== person && state.second[task] !== person)) continue
-      const { reach } = floor.tasks[task] as { reach: number }
-      const until = reach === NONE || state.second[task] === person ? state.end[task] : state.start[first + reach]
-      work.push({ fromMin: seen ? seen.fromMin : (state.start[task] as number), toMin: until as number })
-    }
+/** Looks through a plan once. */
+export function seeDay(shop: Workshop, state: State): Seen {
+  const [dogs, people] = [shop.dogs.length, shop.day.people.length]
+  const seen: Seen = {
+    fromMin: new Float64Array(dogs),
+    toMin: new Float64Array(dogs),
+    waitsMin: new Float64Array(dogs),
+    asideMin: new Float64Array(dogs),
+    pastMin: new Float64Array(people),
+    dryingMin: Float64Array.from(shop.known.dryingMin),
+    unbrokenMin: new Float64Array(people),
   }
-  return work.sort((a, b) => a.fromMin - b.fromMin)
+  const work = shop.known.over.map((own) => own.slice())
+  for (let dog = 0; dog < dogs; dog++) seeDog(shop, state, dog, seen, work)
+  for (let at = 0; at < state.aside.length; at += 4)
+    if ((state.aside[at] as number) < dogs)
+      seen.asideMin[state.aside[at] as number]! += (state.aside[at + 3] as number) - (state.aside[at + 2] as number)
+  work.forEach((own, person) => (seen.unbrokenMin[person] = longestWithoutBreak(own, BREAK_MIN)))
+  return seen
 }
 
-/** The longest stretch without a break, min. */
-export function longestWithoutBreak(work: readonly Stretch[], breakMin: number): number {
+function seeDog(shop: Workshop, state: State, dog: number, seen: Seen, work: Stretch[][]): void {
+  const { floor, pieces, known } = shop
+  const own = pieces[dog] as readonly Piece[]
+  const [first, past] = [floor.first[dog] as number, floor.first[dog + 1] as number]
+  const begun = (own[0] as Piece).seen
+  const fromMin = begun ? begun.fromMin : (state.start[first] as number)
+  const toMin = (state.end[past - 1] as number) + (floor.shop.jobs[dog]?.restMin ?? 0)
+  seen.fromMin[dog] = fromMin
+  seen.toMin[dog] = toMin
+  seen.waitsMin[dog] = Math.max(0, toMin - fromMin - (known.handsMin[dog] as number))
+  for (let task = first; task < past; task++) {
+    const piece = own[task - first] as Piece
+    if (piece.seen?.over) continue
+    const startMin = piece.seen ? piece.seen.fromMin : (state.start[task] as number)
+    const endMin = state.end[task] as number
+    const by = state.worker[task] as number
+    const second = state.second[task] as number
+    if (by !== NONE) {
+      const { reach } = floor.tasks[task] as Task
+      const until = reach === NONE ? endMin : (state.start[first + reach] as number)
+      ;(work[by] as Stretch[]).push({ fromMin: startMin, toMin: until })
+      if (!piece.seen && isDrying(piece)) seen.dryingMin[by]! += piece.minutes
+      if (!piece.seen) seen.pastMin[by]! += pastHours(shop, by, startMin, endMin)
+    }
+    if (second === NONE) continue
+    ;(work[second] as Stretch[]).push({ fromMin: startMin, toMin: endMin })
+    seen.pastMin[second]! += pastHours(shop, second, startMin, endMin)
+  }
+}
+
+const pastHours = ({ floor }: Workshop, person: number, startMin: number, endMin: number): number =>
+  Math.max(0, endMin - Math.max(startMin, floor.shop.workers[person]?.untilMin ?? Infinity))
+
+/** The longest stretch without a break, min. The work is put in order. */
+export function longestWithoutBreak(work: Stretch[], breakMin: number): number {
+  work.sort((a, b) => a.fromMin - b.fromMin)
   let longest = 0
   let fromMin = NaN
   let toMin = -Infinity
@@ -58,3 +85,9 @@ export function longestWithoutBreak(work: readonly Stretch[], breakMin: number):
   }
   return longest
 }
+
+/** When the last dog is over, min. */
+export const endOfDay = ({ nowMin }: Workshop, { toMin }: Seen): number =>
+  toMin.reduce((a, b) => Math.max(a, b), nowMin)
+
+export const waitingOf = ({ waitsMin }: Seen): number => waitsMin.reduce((sum, min) => sum + min, 0)

@@ -3,6 +3,7 @@ import { floorOf, NONE, type Begun, type Floor, type Job, type Task } from '../s
 import { unitOf, type DayPerson, type HouseDay, type Stations } from './day'
 import { dogsToday, type DogToday } from './dogs'
 import { BREAK_MIN, CLEAN_CONTAGIOUS_MIN, CLEAN_MIN } from './facts'
+import { knownOf, type Known } from './known'
 import { joined, piecesOf, type Piece, type PlaceKind } from './pieces'
 
 const PLACES: readonly PlaceKind[] = ['table', 'tub', 'dryer', 'cabinet']
@@ -17,6 +18,7 @@ export interface Workshop {
   /** Who takes a break as a job of its own, by the number of the person. */
   resting: readonly number[]
   floor: Floor
+  known: Known
   /** Names of units and bays, as `tub 1`. */
   unitNames: readonly string[]
 }
@@ -41,7 +43,7 @@ export function workshopOf(day: HouseDay, whole: boolean, resting: readonly numb
     nowMin,
   })
   const unitNames = PLACES.flatMap((kind) => Array.from({ length: day.stations[kind] }, (_, at) => `${kind} ${at + 1}`))
-  return { day, nowMin, dogs, pieces, resting, floor, unitNames }
+  return { day, nowMin, dogs, pieces, resting, floor, known: knownOf(day, pieces), unitNames }
 }
 
 export const bayName = (bay: number): string => `bay ${bay + 1}`
@@ -98,7 +100,10 @@ function tasksOf(day: HouseDay, dog: DogToday, pieces: readonly Piece[]): Task[]
       place: piece.place === null ? NONE : PLACES.indexOf(piece.place),
       holds: true,
       stays: at > firstTub && at <= lastTub,
-      lag: before && !between && (pieces[waits]?.waitMin ?? 0) > 0 ? { after: waits, minutes: pieces[waits]?.waitMin ?? 0 } : null,
+      lag:
+        before && !between && (pieces[waits]?.waitMin ?? 0) > 0
+          ? { after: waits, minutes: pieces[waits]?.waitMin ?? 0 }
+          : null,
       sameAs: between ? condition : NONE,
       reach: piece.inReach && goesOn >= 0 ? goesOn : NONE,
       whole: piece.trim,

@@ -119,7 +119,7 @@ class Walk {
     ;[this.trial, this.stand] = [this.stand, this.trial]
     sortDecided(this.stand, this.sorted)
     this.foresight.lookAt(this.stand, this.sorted)
-    criticalPairs(this.stand, this.lastTask(), this.pairs)
+    criticalPairs(this.stand, this.lastTask(), this.pairs, this.chance)
   }
 
   /** The last task of all, or now and then that of a job that is late. */
@@ -151,13 +151,19 @@ class Walk {
     return true
   }
 
+  /** One turn a little earlier or later, in the order of the starts. */
   private otherTurn(): void {
     const { order } = this.next
-    if (order.length < 2) return
-    const pick = () => Math.floor(this.chance.share() * order.length)
-    moveTurn(order, pick(), pick())
+    for (let at = 0; at < this.stand.count; at++)
+      order[at] = this.floor.jobOf[this.sorted.tasks[at] as number] as number
+    const from = Math.floor(this.chance.share() * order.length)
+    const by = Math.round((this.chance.share() - 0.5) * 2 * NEAR_TURNS)
+    moveTurn(order, from, Math.max(0, Math.min(order.length - 1, from + by)))
   }
 }
+
+/** How far a turn is moved at the most. From memory. */
+const NEAR_TURNS = 20
 
 export const turnsToCome = ({ shop, tasks }: Floor): number =>
   tasks.length - shop.jobs.reduce((sum, { begun }) => sum + (begun?.done ?? 0), 0)

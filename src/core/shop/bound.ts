@@ -84,22 +84,44 @@ export class Bound {
         if (task.place !== NONE) add(byPlace[task.place] as Load, job, headMin, task.minutes, tailMin)
         if (task.workers.length === 0) continue
         this.groups.forEach((group, at) => {
-          if (task.workers.every((worker) => group.includes(worker)))
-            add(byGroup[at] as Load, job, headMin, task.minutes, tailMin)
-          if (task.second && group.length === floor.shop.workers.length)
-            add(byGroup[at] as Load, job, headMin, task.minutes, tailMin)
+          const load = byGroup[at] as Load
+          const all = group.length === floor.shop.workers.length
+          if (task.second && all) add(load, job, headMin, task.minutes, tailMin)
+          if (!task.workers.every((worker) => group.includes(worker))) return
+          add(load, job, headMin, task.minutes, tailMin)
+          const idleMin = idleWithinReach(floor, job, index)
+          if (idleMin > 0) add(load, job, headMin + task.minutes, idleMin, tailMin - idleMin)
         })
       }
     return [...byPlace, ...byGroup].filter(({ minutes }) => minutes.length > 1)
   }
 }
 
+/** Minutes in which whoever stays within reach of a task has nothing to do for this job. */
+function idleWithinReach({ tasks, first }: Floor, job: number, index: number): number {
+  const from = first[job] as number
+  const { reach } = tasks[index] as Task
+  if (reach === NONE) return 0
+  let idle = (tasks[from + reach] as Task).lag?.minutes ?? 0
+  for (let between = index + 1; between < from + reach; between++) idle -= (tasks[between] as Task).minutes
+  return idle
+}
+
 /** No day is longer, min. */
 const LONGEST_MIN = 10_000
 
-function endAt({ end, next }: State, heads: Float64Array, floor: Floor, first: number, job: number, at: number): number {
+function endAt(
+  { end, next }: State,
+  heads: Float64Array,
+  floor: Floor,
+  first: number,
+  job: number,
+  at: number,
+): number {
   const index = first + at
-  return at < (next[job] as number) ? (end[index] as number) : (heads[index] as number) + (floor.tasks[index] as Task).minutes
+  return at < (next[job] as number)
+    ? (end[index] as number)
+    : (heads[index] as number) + (floor.tasks[index] as Task).minutes
 }
 
 const earliestOf = ({ workerFree }: State, workers: readonly number[]): number => {
@@ -136,7 +158,9 @@ const workersLoad = ({ workerFree }: State, group: readonly number[]): Load =>
 /** Every set of workers that some task is for, and all of them. */
 function workerGroups({ tasks, shop }: Floor): number[][] {
   const all = shop.workers.map((_, at) => at)
-  const sets = [...tasks.map(({ workers }) => [...workers].sort((a, b) => a - b)), all].filter(({ length }) => length > 0)
+  const sets = [...tasks.map(({ workers }) => [...workers].sort((a, b) => a - b)), all].filter(
+    ({ length }) => length > 0,
+  )
   return [...new Map(sets.map((set) => [set.join(), set])).values()]
 }
 

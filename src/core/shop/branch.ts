@@ -102,6 +102,8 @@ class Branching {
         all.push({ job, offer, endMin: offer.startMin + (this.floor.tasks[index] as Task).minutes })
     }
     if (!left) return null
+    // Jobs stand in each other's way: nothing follows from here.
+    if (all.length === 0) return all
     const soonest = all.reduce((best, child) => (child.endMin < best.endMin ? child : best), all[0] as Child)
     const task = this.taskOf(state, soonest)
     const among =

@@ -7,7 +7,7 @@ import { State } from './state'
 export type Priority = (floor: Floor, job: number, task: number) => number
 
 /** Priority rules to begin a search with: B. Giffler and G. L. Thompson (1960); R. Haupt (1989), OR Spektrum 11. */
-export const PRIORITIES: readonly Priority[] = [
+export const PRIORITIES: readonly [Priority, ...Priority[]] = [
   // Least slack to its promise.
   ({ shop, tasks, tailMin }, job, task) =>
     (shop.jobs[job] as Job).untilMin - (tasks[task] as Task).minutes - (tailMin[task] as number),

@@ -50,8 +50,7 @@ export class Foresight {
 
   private minutes = (task: number): number => (this.floor.tasks[task] as Task).minutes
   private withTail = (task: number): number => (task === NONE ? 0 : this.minutes(task) + (this.tail[task] as number))
-  private nextOf = (task: number): number =>
-    this.floor.jobOf[task + 1] === this.floor.jobOf[task] ? task + 1 : NONE
+  private nextOf = (task: number): number => (this.floor.jobOf[task + 1] === this.floor.jobOf[task] ? task + 1 : NONE)
   private previousOf = (task: number): number =>
     task > 0 && this.floor.jobOf[task - 1] === this.floor.jobOf[task] ? task - 1 : NONE
 }

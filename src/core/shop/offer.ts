@@ -55,7 +55,8 @@ export function offerFor(state: State, job: number, choice: Choice, offer: Offer
 
 function earliest(state: State, job: number, index: number, { lag }: Task, notBeforeMin: number, offer: Offer): void {
   const first = state.floor.first[job] as number
-  offer.startMin = Math.max(state.ready[job] as number, notBeforeMin)
+  const stoodMin = state.bayOf[job] === NONE ? 0 : (state.asideFrom[job] as number)
+  offer.startMin = Math.max(state.ready[job] as number, notBeforeMin, stoodMin)
   offer.cause = index > first && offer.startMin === state.ready[job] ? index - 1 : NONE
   offer.moved = offer.worker = offer.second = offer.unit = NONE
   if (lag === null) return
@@ -103,7 +104,7 @@ function freeFrom(state: State, unit: number): number {
   if (!mayMove(state, inIt)) return Infinity
   const bay = bayFor(state)
   if (bay === NONE) return Infinity
-  return Math.max(state.ready[inIt] as number, state.bayFree[bay] as number) + cleanMin(state.floor, inIt, unit)
+  return Math.max(state.still[inIt] as number, state.bayFree[bay] as number) + cleanMin(state.floor, inIt, unit)
 }
 
 function mayMove({ floor, next }: State, job: number): boolean {
@@ -121,6 +122,8 @@ function bayFor({ bayOccupant, bayFree }: State): number {
 function moveInto(state: State, inTheWay: number, offer: Offer): void {
   offer.moved = inTheWay
   offer.bay = bayFor(state)
+  // At once: a dog is not left on a table, or in a tub, with nobody at it.
+  offer.movedMin = Math.max(state.still[inTheWay] as number, state.bayFree[offer.bay] as number)
   if (offer.cause === NONE || offer.startMin === freeFrom(state, offer.unit))
     offer.cause = (state.floor.first[inTheWay] as number) + (state.next[inTheWay] as number) - 1
 }
@@ -206,6 +209,7 @@ export function take(state: State, job: number, offer: Offer): void {
   state.start[index] = startMin
   state.end[index] = endMin
   state.unit[index] = state.unitOf[job] as number
+  state.bay[index] = state.bayOf[job] as number
   state.worker[index] = offer.worker
   state.second[index] = offer.second
   state.cause[index] = offer.cause
@@ -215,10 +219,18 @@ export function take(state: State, job: number, offer: Offer): void {
   if (offer.second !== NONE) busy(state, offer.second, index, endMin)
   if (task.reach !== NONE) state.heldFor[offer.worker] = (floor.first[job] as number) + task.reach
   state.ready[job] = endMin
+  state.still[job] = endMin + ownWaitMin(floor, index, number)
   state.next[job] = number + 1
   const last = index + 1 === floor.first[job + 1]
   if (last || (!task.holds && task.place !== NONE))
     state.leave(job, endMin + (last ? (floor.shop.jobs[job] as Job).restMin : 0), index)
+}
+
+/** What a task waits after itself, before the next may begin; meanwhile the job stays where it is. */
+function ownWaitMin({ tasks, jobOf }: Floor, index: number, number: number): number {
+  if (jobOf[index + 1] !== jobOf[index]) return 0
+  const { lag } = tasks[index + 1] as Task
+  return lag?.after === number ? lag.minutes : 0
 }
 
 function busy(state: State, worker: number, index: number, endMin: number): void {
@@ -227,16 +239,13 @@ function busy(state: State, worker: number, index: number, endMin: number): void
 }
 
 function standIn(state: State, job: number, task: Task, offer: Offer): void {
-  if (offer.moved !== NONE) {
-    const clean = cleanMin(state.floor, offer.moved, offer.unit)
-    state.moveAside(offer.moved, offer.bay, offer.startMin - clean)
-  }
-  if (task.place === NONE || state.unitOf[job] === offer.unit) return
+  if (offer.moved !== NONE) state.moveAside(offer.moved, offer.bay, offer.movedMin)
   const index = (state.floor.first[job] as number) + (state.next[job] as number)
+  state.freedBefore[index] = NONE
+  if (task.place === NONE || state.unitOf[job] === offer.unit) return
   const freed = state.freedBy[offer.unit] as number
   state.freedBefore[index] = freed
-  if (freed !== NONE)
-    state.cleanBefore[index] = cleanMin(state.floor, state.floor.jobOf[freed] as number, offer.unit)
+  if (freed !== NONE) state.cleanBefore[index] = cleanMin(state.floor, state.floor.jobOf[freed] as number, offer.unit)
   state.leave(job, offer.startMin, index)
   state.unitOf[job] = offer.unit
   state.occupant[offer.unit] = job

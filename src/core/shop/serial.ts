@@ -72,7 +72,7 @@ export class Serial {
 
   private retry(waiting: number, turns: Turns): number {
     let left = waiting
-    for (let again = true; again; ) {
+    for (let again = true; again;) {
       again = false
       for (let at = 0; at < left; at++) {
         if (!this.place(this.passed[at] as number, turns)) continue

@@ -5,6 +5,8 @@ export class State {
   /** The next task of each job, by its number in the job. */
   readonly next: Int32Array
   readonly ready: Float64Array
+  /** Until when each job stays where it is: its last task has a wait of its own. */
+  readonly still: Float64Array
   readonly unitOf: Int32Array
   readonly bayOf: Int32Array
   readonly wholeBy: Int32Array
@@ -20,6 +22,8 @@ export class State {
   readonly worker: Int32Array
   readonly second: Int32Array
   readonly unit: Int32Array
+  /** The bay in which a task was done that needs no place; NONE: none. */
+  readonly bay: Int32Array
   /** The task that kept each one from beginning earlier; NONE: nothing but the clock. */
   readonly cause: Int32Array
   /** The last task of each worker, and the last that freed each unit: what is blamed. */
@@ -32,12 +36,14 @@ export class State {
   readonly asideFrom: Float64Array
   /** Stays in a bay that are over: job, bay, from, to. */
   aside: number[] = []
+  private readonly noneAtFirst: readonly Int32Array[]
 
   constructor(readonly floor: Floor) {
     const { shop, tasks, units } = floor
     const [jobs, workers] = [shop.jobs.length, shop.workers.length]
     this.next = new Int32Array(jobs)
     this.ready = new Float64Array(jobs)
+    this.still = new Float64Array(jobs)
     this.unitOf = new Int32Array(jobs)
     this.bayOf = new Int32Array(jobs)
     this.wholeBy = new Int32Array(jobs)
@@ -51,6 +57,7 @@ export class State {
     this.end = new Float64Array(tasks.length)
     this.worker = new Int32Array(tasks.length)
     this.second = new Int32Array(tasks.length)
+    this.bay = new Int32Array(tasks.length)
     this.unit = new Int32Array(tasks.length)
     this.cause = new Int32Array(tasks.length)
     this.lastOf = new Int32Array(workers)
@@ -58,6 +65,18 @@ export class State {
     this.freedBefore = new Int32Array(tasks.length)
     this.cleanBefore = new Float64Array(tasks.length)
     this.asideFrom = new Float64Array(jobs)
+    for (const byTask of [this.worker, this.second, this.unit, this.bay, this.cause, this.freedBefore])
+      byTask.fill(NONE)
+    this.noneAtFirst = [
+      this.wholeBy,
+      this.unitOf,
+      this.bayOf,
+      this.heldFor,
+      this.occupant,
+      this.bayOccupant,
+      this.lastOf,
+      this.freedBy,
+    ]
     this.reset()
   }
 
@@ -65,10 +84,9 @@ export class State {
   reset(): this {
     const { shop } = this.floor
     this.next.fill(0)
-    this.wholeBy.fill(NONE)
-    for (const free of [this.unitFree, this.bayFree]) free.fill(0)
-    for (const none of [this.unitOf, this.bayOf, this.heldFor, this.occupant, this.bayOccupant]) none.fill(NONE)
-    for (const none of [this.worker, this.second, this.unit, this.cause, this.lastOf, this.freedBy, this.freedBefore]) none.fill(NONE)
+    this.unitFree.fill(0)
+    this.bayFree.fill(0)
+    for (const none of this.noneAtFirst) none.fill(NONE)
     this.aside = []
     shop.workers.forEach(({ fromMin }, at) => (this.workerFree[at] = Math.max(fromMin, shop.nowMin)))
     shop.jobs.forEach((job, at) => this.putBegun(job, at))
@@ -77,6 +95,7 @@ export class State {
 
   private putBegun({ begun, fromMin, tasks }: Job, job: number): void {
     this.ready[job] = Math.max(begun === null ? fromMin : begun.readyMin, this.floor.shop.nowMin)
+    this.still[job] = this.ready[job] as number
     if (begun === null) return
     const first = this.floor.first[job] as number
     this.next[job] = begun.done
@@ -94,6 +113,9 @@ export class State {
       if (by !== NONE) this.workerFree[by] = Math.max(this.workerFree[by] as number, this.end[first + at] as number)
       if (by !== NONE && reach !== NONE && reach >= begun.done) this.heldFor[by] = first + reach
     }
+    const lag = tasks[begun.done]?.lag
+    if (lag?.after === begun.done - 1)
+      this.still[job] = Math.max(this.ready[job] as number, (begun.ends[lag.after] ?? 0) + lag.minutes)
     if (begun.done === tasks.length) this.leave(job, this.ready[job] as number, NONE)
   }
 
@@ -132,6 +154,7 @@ export class State {
 const ARRAYS = [
   'next',
   'ready',
+  'still',
   'unitOf',
   'bayOf',
   'wholeBy',
@@ -146,6 +169,7 @@ const ARRAYS = [
   'worker',
   'second',
   'unit',
+  'bay',
   'cause',
   'lastOf',
   'freedBy',

@@ -80,7 +80,7 @@ describe('the week', () => {
   it('of nobody is bare tape that says how long it is', () => {
     const page = html()
     expect(page).toContain('0 dogs, 40 h free in pieces that fit a dog')
-    expect(page.match(/8 h free/g)).toHaveLength(5)
+    expect(page.match(/<span>8 h free/g)).toHaveLength(5)
     expect(page).toContain('Closed on Sat.')
   })
   it('lays a booking at its clock, as wide as its slot, and says all of it to who cannot see', () => {

@@ -1,10 +1,13 @@
 import Link from 'next/link'
 import type { NextLine } from '@/core/book'
+import type { HouseDay } from '@/core/day'
 import { addDays, type Day } from '@/core/units'
 import { Saying } from '../frame/Saying'
 import { ComesNext } from './ComesNext'
 import { DayPicture } from './DayPicture'
 import { DayNotices } from './DayNotices'
+import { DayWays } from './hands/DayWays'
+import { HandsDesk } from './hands/HandsDesk'
 import type { DayRow } from './dayRow'
 import { Outbox, type Message } from './Outbox'
 import styles from './day.module.css'
@@ -19,6 +22,8 @@ interface DayDeskProps {
     counts: { home: number; inHouse: number; toCome: number }
     messages: Message[]
     next: NextLine[]
+    /** The day as the planner reads it, where it is looked at by hands. */
+    planned: { day: HouseDay; places: Record<string, string> } | null
     nowMs: number
     timeZone: string
   }
@@ -26,7 +31,7 @@ interface DayDeskProps {
 
 /** A day of the house: what calls, every dog on the day's clock, and the messages to send. */
 export function DayDesk({ view }: DayDeskProps) {
-  const { day, title, isToday, rows, counts, messages, next, nowMs, timeZone } = view
+  const { day, title, isToday, rows, counts, messages, next, planned, nowMs, timeZone } = view
   return (
     <>
       <section className={styles.top}>
@@ -50,6 +55,7 @@ export function DayDesk({ view }: DayDeskProps) {
               Day after
             </Link>
           </p>
+          {rows.length > 0 && <DayWays here={planned ? 'hands' : 'dog'} day={day} isToday={isToday} />}
         </div>
         {isToday && <DayNotices rows={rows} />}
       </section>
@@ -64,10 +70,12 @@ export function DayDesk({ view }: DayDeskProps) {
         >
           Book from a dog’s file; the slot is proposed from the dog’s own plan.
         </Saying>
+      ) : planned ? (
+        <HandsDesk {...planned} isToday={isToday} />
       ) : (
         <DayPicture rows={rows} timeZone={timeZone} nowMs={isToday ? nowMs : null} />
       )}
-      <ComesNext lines={next} />
+      {!planned && <ComesNext lines={next} />}
       <Outbox messages={messages} />
     </>
   )

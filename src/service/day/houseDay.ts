@@ -1,0 +1,130 @@
+import type { HouseDay } from '@/core/day'
+import { clockOf, minutesOf, workingMinutes } from '@/core/people'
+import type { Day } from '@/core/units'
+import { handsOf } from '@/core/visit'
+import { readLogs } from '@/data/events'
+import { readStations, type Station } from '@/data/people'
+import type { OpenHouse } from '../house/openHouse'
+import type { DayEntry } from './dayEntry'
+import { happenedTo } from './happened'
+import { placed } from './placed'
+
+/** A house that has named no bay has this many. Source: common practice. */
+const USUAL_BAYS = 2
+
+/** A day of this house as the planner reads it, and what its places are called. */
+export interface PlannedHouse {
+  day: HouseDay
+  /** The house's own names of places, as `tub 1`. */
+  places: Record<string, string>
+}
+
+/** What the planner needs of a day: people in their hours, places, dogs with their stages, and what was seen on the benches. */
+export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, day: Day): Promise<PlannedHouse> {
+  const { time, nowMs, opening, hands } = house
+  const stations = await readStations()
+  const logs = await readLogs(entries.flatMap(({ visitId }) => (visitId === null ? [] : [visitId])))
+  const names = uniqueNames(entries)
+  const people = hands.flatMap(({ name, role, work }) => {
+    const hours = workingMinutes(opening, work, day)
+    return hours
+      ? [
+          {
+            id: name,
+            role: role === 'bather' ? ('bather' as const) : ('groomer' as const),
+            skills: work.skills ?? [],
+            from: clockOf(hours.from),
+            to: clockOf(hours.to),
+          },
+        ]
+      : []
+  })
+  const isToday = time.day(nowMs) === day
+  const now = isToday ? time.clock(nowMs) : '00:00'
+  const working = new Set(people.map(({ id }) => id))
+  const happened = entries.flatMap((entry, at) => {
+    if (!entry.visit || entry.visitId === null) return []
+    const by = handsOf(logs.get(entry.visitId) ?? [])
+    const who = (stage: Parameters<typeof by.get>[0]) => house.nameOf(by.get(stage) ?? entry.booking.staffId)
+    return happenedTo(names[at] as string, entry.visit, who, time, nowMs)
+  })
+  return {
+    day: {
+      kovit: 'day/1',
+      date: day,
+      now,
+      setting: 'salon',
+      people,
+      stations: countsOf(stations),
+      dogs: entries
+        .map((entry, at) => dayDog(entry, names[at] as string, house, working))
+        .filter(({ stages = [] }) => stages.length > 0),
+      happened: placed(happened, countsOf(stations)).filter(({ person }) => person === null || working.has(person)),
+      seed: 1,
+    },
+    places: namesOf(stations),
+  }
+}
+
+/** Two dogs of one name are told apart by their clock. */
+const uniqueNames = (entries: readonly DayEntry[]): string[] =>
+  entries.map(({ dog, booking }) =>
+    entries.filter((other) => other.dog.name === dog.name).length > 1 ? `${dog.name} (${booking.id})` : dog.name,
+  )
+
+function dayDog(entry: DayEntry, id: string, house: OpenHouse, working: ReadonlySet<string>): HouseDay['dogs'][number] {
+  const { booking, dog, plan, visit } = entry
+  const { time } = house
+  const groomer = house.nameOf(booking.staffId)
+  const skipped = new Set((visit?.skipped ?? []).map(({ stage }) => stage))
+  const recorded = visit?.stages.map(({ stage }) => stage) ?? []
+  const home = visit !== null && visit.finishedMs !== null
+  const planned = plan.stages.filter(({ id: stage }) =>
+    home ? recorded.includes(stage) : !skipped.has(stage) || recorded.includes(stage),
+  )
+  const beside = recorded.filter(
+    (stage, at) => recorded.indexOf(stage) === at && !planned.some((own) => own.id === stage),
+  )
+  const bring = time.clock(booking.startMs)
+  return {
+    id,
+    household: String(dog.householdId),
+    bring,
+    promise: clockOf(Math.min(1439, minutesOf(bring) + booking.slotMin)),
+    ...(working.has(groomer) && isGroomer(house, groomer) ? { groomer } : {}),
+    stages: [
+      ...beside.map((stage) => ({ id: stage, handsMin: 1, waitMin: 0 })),
+      ...planned.map(({ id: stage, p50, waitMin }) => ({ id: stage, handsMin: p50, waitMin })),
+    ],
+    behaviour: dog.behaviour,
+    contagious: dog.health.some(({ kind }) => kind === 'parasites'),
+    handlers: plan.cautions.some(({ id: caution }) => caution === 'two-handlers') ? 2 : 1,
+    noShow: false,
+  }
+}
+
+const isGroomer = ({ hands }: OpenHouse, name: string): boolean =>
+  hands.some((hand) => hand.name === name && hand.role !== 'bather')
+
+/** A house that has not named its places has one of each that a groom needs. */
+function countsOf(stations: readonly Station[]): HouseDay['stations'] {
+  const count = (kind: Station['kind']) => stations.filter((station) => station.kind === kind).length
+  return {
+    table: Math.max(1, count('table')),
+    tub: Math.max(1, count('tub')),
+    dryer: Math.max(1, count('dryer')),
+    cabinet: count('cabinet'),
+    bay: count('bay') || USUAL_BAYS,
+  }
+}
+
+function namesOf(stations: readonly Station[]): Record<string, string> {
+  const numbers = new Map<string, number>()
+  return Object.fromEntries(
+    stations.map(({ kind, name }) => {
+      const number = (numbers.get(kind) ?? 0) + 1
+      numbers.set(kind, number)
+      return [`${kind} ${number}`, name]
+    }),
+  )
+}
