@@ -4,9 +4,12 @@ import { buildSync } from 'esbuild'
 
 const BUILT = '.next/static'
 
+/** What starts a worker reads its own address, which an answer that was kept does not have. */
+const STARTS_WORKER = /^turbopack-worker/
+
 /** Every file of the build as the browser asks for it; a name carries its content's hash. */
 const files = readdirSync(BUILT, { recursive: true, withFileTypes: true })
-  .filter((entry) => entry.isFile())
+  .filter((entry) => entry.isFile() && !STARTS_WORKER.test(entry.name))
   .map((entry) => ({
     url: `/_next/static/${join(entry.parentPath, entry.name).slice(BUILT.length + 1)}`,
     revision: null,

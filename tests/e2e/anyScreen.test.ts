@@ -33,10 +33,11 @@ const isBench = (name: string) => name.endsWith('/bench')
 const pathOf = (name: string) => name.replace(/\[(\w+)\]/g, (_, id: string) => ids[id] ?? 'missing')
 const leastFor = (name: string, size: Size) => (isBench(name) ? { ...BENCH, still: size !== 'phone' } : DESK)
 
-/** Every page of the app by its file, so that a new one is looked at as well, and the bench of a dog that is on it. */
+/** Every page of the app by its file, so that a new one is looked at as well, the bench of a dog that is on it, and the day by hands. */
 const PAGES = [
   ...pagesOf(Object.fromEntries(NAMES.map((id) => [id, `[${id}]`]))).map(({ name }) => name),
   '/visits/[bench]/bench',
+  '/?by=hands',
 ]
 
 describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {

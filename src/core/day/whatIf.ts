@@ -15,11 +15,7 @@ const PROMISED_MIN = 150
 export function supposed(day: HouseDay, what: WhatIf): HouseDay {
   switch (what.kind) {
     case 'ill':
-      return {
-        ...day,
-        people: day.people.filter(({ id }) => id !== what.person),
-        dogs: day.dogs.map(withoutPromise(what.person)),
-      }
+      return without(day, what.person)
     case 'place':
       return { ...day, stations: { ...day.stations, [what.place]: day.stations[what.place] + 1 } }
     case 'dog':
@@ -29,11 +25,17 @@ export function supposed(day: HouseDay, what: WhatIf): HouseDay {
   }
 }
 
-/** Who is ill was promised to nobody. */
-const withoutPromise =
-  (person: string) =>
-  ({ groomer, ...dog }: DayDog): DayDog =>
-    groomer === undefined || groomer === person ? dog : { ...dog, groomer }
+/** Who is ill was promised to nobody, and what they had in hand is begun anew by somebody else. */
+function without(day: HouseDay, person: string): HouseDay {
+  return {
+    ...day,
+    people: day.people.filter(({ id }) => id !== person),
+    happened: day.happened.filter((row) => row.person !== person || row.to !== null),
+    dogs: day.dogs.map(({ groomer, ...dog }) =>
+      groomer === undefined || groomer === person ? dog : { ...dog, groomer },
+    ),
+  }
+}
 
 /** Another dog like the middle one of the day, by its hands. */
 function oneMore({ dogs }: HouseDay, from: string): DayDog[] {

@@ -1,5 +1,14 @@
 import type { HouseDay } from '@/core/day'
-import { clockOf, minutesOf, workingMinutes } from '@/core/people'
+import {
+  clockOf,
+  closedWhy,
+  minutesOf,
+  USUAL_HOURS,
+  weekdayOf,
+  type Hours,
+  type Opening,
+  type Work,
+} from '@/core/people'
 import type { Day } from '@/core/units'
 import { handsOf } from '@/core/visit'
 import { readLogs } from '@/data/events'
@@ -26,15 +35,14 @@ export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, d
   const logs = await readLogs(entries.flatMap(({ visitId }) => (visitId === null ? [] : [visitId])))
   const names = uniqueNames(entries)
   const people = hands.flatMap(({ name, role, work }) => {
-    const hours = workingMinutes(opening, work, day)
+    const hours = hoursOn(opening, work, day)
     return hours
       ? [
           {
             id: name,
             role: role === 'bather' ? ('bather' as const) : ('groomer' as const),
             skills: work.skills ?? [],
-            from: clockOf(hours.from),
-            to: clockOf(hours.to),
+            ...hours,
           },
         ]
       : []
@@ -64,6 +72,13 @@ export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, d
     },
     places: namesOf(stations),
   }
+}
+
+/** Somebody's own hours, where they said them: a dog that is in the house is finished after the door is shut. */
+function hoursOn(opening: Opening, { hours }: Work, day: Day): Hours | null {
+  if (closedWhy(opening, day) !== null) return null
+  const weekday = weekdayOf(day)
+  return hours ? (hours[weekday] ?? null) : (opening.days?.[weekday] ?? USUAL_HOURS)
 }
 
 /** Two dogs of one name are told apart by their clock. */

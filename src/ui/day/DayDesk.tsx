@@ -57,7 +57,7 @@ export function DayDesk({ view }: DayDeskProps) {
           </p>
           {rows.length > 0 && <DayWays here={planned ? 'hands' : 'dog'} day={day} isToday={isToday} />}
         </div>
-        {isToday && <DayNotices rows={rows} />}
+        {isToday && <DayNotices rows={planned ? rows.filter(({ wait }) => wait !== null) : rows} />}
       </section>
       {rows.length === 0 ? (
         <Saying

@@ -51,11 +51,15 @@ export function HandsDesk({ day, places, isToday }: HandsDeskProps) {
           </button>
         </p>
       )}
-      {plan.breaks.slice(0, MOST_BREAKS).map(({ rule, dog, person, why }) => (
-        <p key={`${rule} ${dog ?? person}`} className="kv-notice kv-must">
-          {why}
-        </p>
-      ))}
+      {plan.breaks.length > 0 && (
+        <div className={styles.breaks}>
+          {plan.breaks.slice(0, MOST_BREAKS).map(({ rule, dog, person, why }) => (
+            <p key={`${rule} ${dog ?? person}`} className="kv-notice kv-must">
+              {why}
+            </p>
+          ))}
+        </div>
+      )}
       {phone ? (
         <ByPerson day={shown.day} plan={plan} />
       ) : (
@@ -79,7 +83,7 @@ export function HandsDesk({ day, places, isToday }: HandsDeskProps) {
         <p className={styles.sum}>{sumOf(shown.planned)}</p>
       </div>
       <WhatIfs day={day} real={real.planned} then={supposedNow ? other.planned : null} what={what} suppose={setWhat} />
-      <p className="kv-quiet kv-small">
+      <p className={`kv-quiet kv-small ${styles.note}`}>
         Point at a dog and its thread shows. Dots: looks into the cabinet. Pins: what was promised. The log knows no
         tables: places before now are taken to be the first that were free.
       </p>

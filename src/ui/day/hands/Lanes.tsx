@@ -11,6 +11,8 @@ const FIRST_PX = 1224
 /** Beside the lanes: who, and which place, px. */
 const NAMES_PX = { desk: 140, narrow: 108 }
 const NARROW_PX = 900
+/** Room for the last hour's words, px. */
+const END_PX = 24
 const PERSON_PX = 58
 const PLACE_PX = 34
 /** Room for a dog's name, and for its first letters, px. */
@@ -32,7 +34,7 @@ export function Lanes({ day, plan, places, nowMin }: LanesProps) {
   const stays = drawnStays(day, plan)
   const { fromMin, toMin } = hoursOf(pieces, day)
   const left = width < NARROW_PX ? NAMES_PX.narrow : NAMES_PX.desk
-  const pxPerMin = (width - left) / Math.max(60, toMin - fromMin)
+  const pxPerMin = (width - left - END_PX) / Math.max(60, toMin - fromMin)
   const x = (min: number) => (min - fromMin) * pxPerMin
   const stations = stationsOf(day, stays)
   const point = (dog: string) => ({
