@@ -10,6 +10,7 @@ import { learn, paceOn, type Cells } from '@/core/pace'
 import { house, predicted, visit } from '../tests/generated/grooms'
 import { seeded } from '../tests/generated/random'
 import { weekOfEighty } from './bench-book'
+import { madeDays } from './bench-day'
 import { atTheTable } from './bench-table'
 import { drawerOfMany } from './bench-drawer'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
@@ -17,7 +18,7 @@ import { inBrowser } from './bench-browser'
 
 /**
  * `npm run bench -- [ADDRESS | drawer | book]`: how long things take here; with the address of a running Kovit its pages too,
- * with `drawer` a house of 5 000 dogs, with `book` a week of five people and 80 bookings.
+ * with `drawer` a house of 5 000 dogs, with `book` a week of five people and 80 bookings, with `day` made-up days.
  */
 const RUNS = 200
 const PAGE_RUNS = 30
@@ -193,6 +194,7 @@ async function main(): Promise<void> {
   minutesLearned()
   const address = process.argv[2]
   if (!address) return
+  if (address === 'day') return madeDays((line) => process.stdout.write(`${line}\n`))
   if (address === 'drawer') return drawer()
   if (address === 'book') return book()
   if (address === 'table') return table()

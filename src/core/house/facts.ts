@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { TANK_LITRES } from '../van'
 
 /** Where the house works. */
 export const WORKS = { salon: 'A salon', van: 'A van', both: 'Both' } as const
@@ -28,8 +29,8 @@ export const HouseFacts = z.strictObject({
 })
 export type HouseFacts = z.infer<typeof HouseFacts>
 
-/** The tank of a van where nobody said, l. Source: from memory. */
-export const VAN_USUAL = { tankLitres: 200 }
+/** What a van is where nobody said. */
+export const VAN_USUAL = { tankLitres: TANK_LITRES }
 
 /** The van: its tank in litres, and where it stands at night. */
 export const Van = z.strictObject({

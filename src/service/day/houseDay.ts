@@ -1,4 +1,4 @@
-import type { HouseDay } from '@/core/day'
+import { Stations, type HouseDay } from '@/core/day'
 import {
   clockOf,
   closedWhy,
@@ -18,8 +18,8 @@ import type { DayEntry } from './dayEntry'
 import { happenedTo } from './happened'
 import { placed } from './placed'
 
-/** A house that has named no bay has this many. Source: common practice. */
-const USUAL_BAYS = 2
+/** What a house has of each place where it has named none of it. */
+const USUAL = Stations.parse({})
 
 /** A day of this house as the planner reads it, and what its places are called. */
 export interface PlannedHouse {
@@ -121,15 +121,15 @@ function dayDog(entry: DayEntry, id: string, house: OpenHouse, working: Readonly
 const isGroomer = ({ hands }: OpenHouse, name: string): boolean =>
   hands.some((hand) => hand.name === name && hand.role !== 'bather')
 
-/** A house that has not named its places has one of each that a groom needs. */
+/** Places by kind; a house without a cabinet has none, of all else there is what is usual where none is named. */
 function countsOf(stations: readonly Station[]): HouseDay['stations'] {
-  const count = (kind: Station['kind']) => stations.filter((station) => station.kind === kind).length
+  const count = (kind: Station['kind']) => stations.filter((station) => station.kind === kind).length || USUAL[kind]
   return {
-    table: Math.max(1, count('table')),
-    tub: Math.max(1, count('tub')),
-    dryer: Math.max(1, count('dryer')),
+    table: count('table'),
+    tub: count('tub'),
+    dryer: count('dryer'),
     cabinet: count('cabinet'),
-    bay: count('bay') || USUAL_BAYS,
+    bay: count('bay'),
   }
 }
 

@@ -1,6 +1,7 @@
 import { staysOf, type DayPlan, type HouseDay, type Stay } from '@/core/day'
 import { minutesOf } from '@/core/people'
 import { familyOf, stageLabel, type Family } from '@/core/stages'
+import { CABINET_CHECK_MIN } from '@/core/time'
 
 /** A stretch of one dog in one pair of hands: stages of one family that follow each other. */
 export interface Piece {
@@ -67,15 +68,13 @@ export interface DrawnStay extends Stay {
   looksMin: number[]
 }
 
-const LOOK_MIN = 5
-
 export const drawnStays = (day: HouseDay, plan: DayPlan): DrawnStay[] =>
   staysOf(day, plan).map((stay) => ({
     ...stay,
     looksMin: stay.station.startsWith('cabinet')
       ? Array.from(
-          { length: Math.max(0, Math.ceil((stay.toMin - stay.fromMin) / LOOK_MIN) - 1) },
-          (_, at) => stay.fromMin + (at + 1) * LOOK_MIN,
+          { length: Math.max(0, Math.ceil((stay.toMin - stay.fromMin) / CABINET_CHECK_MIN) - 1) },
+          (_, at) => stay.fromMin + (at + 1) * CABINET_CHECK_MIN,
         )
       : [],
   }))
