@@ -1,12 +1,9 @@
-import { spawnSync } from 'node:child_process'
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { DayPlan } from '@/core/day'
+import { commandOn } from './run'
 
 const QUILL = JSON.parse(readFileSync('tests/cases/quill.json', 'utf8'))
-const folder = mkdtempSync(join(tmpdir(), 'kovit-day-'))
 const DAY = {
   kovit: 'day/1',
   date: '2027-03-02',
@@ -16,21 +13,7 @@ const DAY = {
   dogs: [{ id: 'quill', bring: '09:00', promise: '13:00', case: QUILL }],
 }
 
-function run(input: unknown) {
-  const file = join(folder, 'day.json')
-  writeFileSync(file, typeof input === 'string' ? input : JSON.stringify(input))
-  const { status, stdout, stderr } = spawnSync('node', ['node_modules/tsx/dist/cli.mjs', 'scripts/day.ts', file], {
-    encoding: 'utf8',
-  })
-  return {
-    status,
-    stdout,
-    lines: stderr
-      .trim()
-      .split('\n')
-      .map((line) => line.replace(`${file}: `, '')),
-  }
-}
+const run = commandOn('scripts/day.ts')
 
 describe('npm run -s day', () => {
   it('prints a plan of the day with every key, from a whole case, and exits 0', () => {

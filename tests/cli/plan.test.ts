@@ -1,28 +1,11 @@
-import { spawnSync } from 'node:child_process'
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { Plan } from '@/core/plan'
+import { commandOn } from './run'
 
 const CASE = JSON.parse(readFileSync('tests/cases/quill.json', 'utf8'))
-const folder = mkdtempSync(join(tmpdir(), 'kovit-cli-'))
 
-function run(input: unknown) {
-  const file = join(folder, 'case.json')
-  writeFileSync(file, typeof input === 'string' ? input : JSON.stringify(input))
-  const { status, stdout, stderr } = spawnSync('node', ['node_modules/tsx/dist/cli.mjs', 'scripts/plan.ts', file], {
-    encoding: 'utf8',
-  })
-  return {
-    status,
-    stdout,
-    lines: stderr
-      .trim()
-      .split('\n')
-      .map((line) => line.replace(`${file}: `, '')),
-  }
-}
+const run = commandOn('scripts/plan.ts')
 
 describe('npm run -s plan', () => {
   it('prints a plan with every key, and exits 0', () => {

@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { Skill } from '../people'
+import { DIFFICULT_GRADE, isTrim, Skill } from '../people'
 import { openWait, slotPromise, termsOf, type Case, type Plan } from '../plan'
-import type { StageId } from '../stages'
 import { sumOverDays } from '../time'
 import type { Needs } from './hindrances'
 
@@ -46,31 +45,13 @@ export function chanceAt({ fromMin, percents }: BookedFit['curve'], slotMin: num
   return at < 0 ? 0 : (percents[at] ?? 100)
 }
 
-/** What a bather may do alone. Source: common practice. */
-const BATHERS: readonly StageId[] = [
-  'arrive',
-  'brush-out',
-  'ears',
-  'nails',
-  'wash',
-  'second-wash',
-  'condition',
-  'rinse',
-  'towel',
-  'dry',
-  'comb-through',
-  'handover',
-]
-/** From this grade on somebody who can do difficult dogs has to. Source: common practice. */
-const DIFFICULT = 3
-
 /** What a plan asks of the person: a groomer's stages, stripping by hand, a hand for difficult dogs. */
 export function needsOf({ behaviour = {} }: Case, { stages, card }: Plan): Needs {
-  const difficult = Object.values(behaviour).some((grade) => grade >= DIFFICULT)
+  const difficult = Object.values(behaviour).some((grade) => grade >= DIFFICULT_GRADE)
   const strips = card.some(({ method, zone }) => method === 'strip' && zone !== 'ear-canal')
   return {
     // A look over is every groomer's; a plan of nothing else is a bath.
-    groomer: stages.some(({ id }) => id !== 'look-over' && !BATHERS.includes(id)),
+    groomer: stages.some(({ id }) => isTrim(id)),
     skills: [...(strips ? (['hand-strip'] as const) : []), ...(difficult ? (['difficult dogs'] as const) : [])],
   }
 }

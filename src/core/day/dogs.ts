@@ -1,9 +1,10 @@
 import { isVeryOld, isVeryYoung } from '../health'
+import { DIFFICULT_GRADE } from '../people'
 import { makePlan, type Behaviour } from '../plan'
 import { STAGE_FACTS, type StageId } from '../stages'
 import { STAGE_SIGMA } from '../time'
 import type { DayDog, DayStage, HouseDay } from './day'
-import { DIFFICULT_GRADE, MINDS_GRADE, PANIC_GRADE } from './facts'
+import { MINDS_GRADE, PANIC_GRADE } from './facts'
 
 /** A dog as a day sees it: its stages, and what it needs of people and of the room. */
 export interface DogToday {

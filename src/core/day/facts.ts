@@ -1,5 +1,4 @@
 import { BLOWER_DBA, allowedMin } from '../care'
-import type { StageId } from '../stages'
 
 /** After a dog leaves a table or a tub it is cleaned so long, min; longer after a contagious finding. From memory. */
 export const CLEAN_MIN = 3
@@ -12,28 +11,8 @@ export const FRAIL_BAY_MIN = 30
 /** Dogs of one household begin and are done within so many minutes of each other. Common practice. */
 export const HOUSEHOLD_BEGIN_MIN = 30
 export const HOUSEHOLD_DONE_MIN = 45
-/** From this grade on a dog wants somebody skilled; and from this one it minds other dogs or people. Common practice. */
-export const DIFFICULT_GRADE = 3
+/** From this grade on a dog minds other dogs or people, and from this one it panics. Common practice. */
 export const MINDS_GRADE = 2
 export const PANIC_GRADE = 4
 /** Whole minutes a day that hands may be at the blower. */
 export const NOISE_MIN = Math.floor(allowedMin(BLOWER_DBA))
-
-/** What a bather may do. Common practice. */
-const BATHER: ReadonlySet<StageId> = new Set([
-  'arrive',
-  'brush-out',
-  'ears',
-  'nails',
-  'wash',
-  'second-wash',
-  'condition',
-  'rinse',
-  'towel',
-  'dry',
-  'comb-through',
-  'handover',
-])
-export const isBathers = (stage: StageId): boolean => BATHER.has(stage)
-/** A groomer's, and the same one's through the trim: all that is not a bather's but the look-over. */
-export const isTrim = (stage: StageId): boolean => !BATHER.has(stage) && stage !== 'look-over'

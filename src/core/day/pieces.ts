@@ -1,9 +1,8 @@
-import { minutesOf } from '../people'
+import { isBathers, isTrim, minutesOf } from '../people'
 import { STAGE_FACTS, type StageId } from '../stages'
 import { lognormalLeft } from '../time'
 import type { Happened } from './day'
 import type { DogToday } from './dogs'
-import { isBathers, isTrim } from './facts'
 
 /** Where a stage is done: a kind of place, or wherever the dog stands. */
 export type PlaceKind = 'table' | 'tub' | 'dryer' | 'cabinet'

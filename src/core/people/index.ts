@@ -1,3 +1,4 @@
+export { DIFFICULT_GRADE, isBathers, isTrim } from './does'
 export {
   Clock,
   Hours,
