@@ -3,6 +3,7 @@ import type { z } from 'zod'
 import { seeded } from '@/core/chance'
 import { HouseDay, planDay, type DayPlan } from '@/core/day'
 import { earliestEnd } from './bruteForce'
+import { cutAt } from './cut'
 import { madeDay } from './make'
 import { clashesOf } from './validate'
 
@@ -179,6 +180,60 @@ describe('a rule that cannot be kept is said, and only then', () => {
 })
 
 describe('through the day', () => {
+  it('a day is planned again from any minute of its own plan: no hard rule is broken, and what happened stays', () => {
+    for (let seed = 1; seed <= 10; seed++) {
+      const made = madeDay(seed, { dogs: 5, groomers: 2, bathers: 1 })
+      const first = plan(made)
+      for (const now of ['09:17', '10:40', '12:05', '14:31']) {
+        const later = cutAt(made, first, now)
+        const again = plan(later)
+        expect([seed, now, clashesOf(later, again)]).toEqual([seed, now, []])
+        const over = (later.happened ?? []).filter(({ to }) => to !== null)
+        for (const { dog: id, stage, person } of over)
+          if (person !== null)
+            expect(again.work.some((row) => row.dog === id && row.stage === stage && row.kind === 'hands')).toBe(false)
+      }
+    }
+  })
+  it('an empty day, one where nobody comes, and one that is over are planned too', () => {
+    expect(plan(day([]))).toMatchObject({ work: [], dogs: [], proved: true, breaks: [], end: { at: '08:00' } })
+    expect(plan(day([dog('quill', { noShow: true })])).work).toEqual([])
+    const over = cutAt(day([dog('quill')]), plan(day([dog('quill')])), '16:00')
+    expect(plan(over)).toMatchObject({ work: [], dogs: [{ id: 'quill', begins: '09:00' }] })
+  })
+  it('two dogs that each stand where the other must go, with no bay, are told of', () => {
+    const swap = stages(['look-over', 2], ['wash', 9], ['body', 20])
+    const stuck = day([dog('quill', { stages: swap }), dog('mochi', { stages: swap })], {
+      now: '09:30',
+      stations: { table: 1, tub: 1, dryer: 1, cabinet: 0, bay: 0 },
+      happened: [
+        { dog: 'quill', stage: 'look-over', person: 'wren', from: '09:00', to: '09:02', station: 'table 1' },
+        { dog: 'quill', stage: 'wash', person: 'jory', from: '09:05', to: '09:14', station: 'tub 1' },
+        { dog: 'mochi', stage: 'look-over', person: 'wren', from: '09:15', to: '09:17', station: 'table 1' },
+      ],
+    })
+    const { says, work } = plan(stuck)
+    expect(says[0]).toContain('somebody holds one by hand')
+    expect(
+      work
+        .filter(({ kind }) => kind === 'hands')
+        .map(({ dog: id, stage }) => `${id} ${stage}`)
+        .sort(),
+    ).toEqual(['mochi body', 'mochi wash', 'quill body'])
+  })
+  it('dogs that stand in each other’s way with no bay are one after the other', () => {
+    const narrow = day(
+      ['quill', 'mochi', 'fenwick', 'hobnob'].map((id) =>
+        dog(id, { stages: stages(['look-over', 2], ['wash', 9], ['comb-through', 3], ['body', 20]) }),
+      ),
+      {
+        stations: { table: 1, tub: 1, dryer: 1, cabinet: 0, bay: 0 },
+      },
+    )
+    const found = plan(narrow)
+    expect(clashesOf(narrow, found)).toEqual([])
+    expect(found.dogs).toHaveLength(4)
+  })
   const happened: NonNullable<Input['happened']> = [
     { dog: 'quill', stage: 'arrive', person: 'jory', from: '09:00', to: '09:04', station: null },
     { dog: 'quill', stage: 'wash', person: 'jory', from: '09:04', to: '09:16', station: 'tub 1' },

@@ -179,8 +179,11 @@ const withinReach = (rows: readonly Row[]): string[] =>
 
 /** Nothing begins before now, nor before the dog or the person comes. */
 function inTime(day: Day, rows: readonly Row[]): string[] {
+  // A wait goes on from hands that are over.
   const begun = (row: Row) =>
-    (day.happened ?? []).some((seen) => seen.dog === row.dog && seen.stage === row.stage && at(seen.from) === row.from)
+    (day.happened ?? []).some(
+      (seen) => seen.dog === row.dog && seen.stage === row.stage && (row.kind === 'wait' || at(seen.from) === row.from),
+    )
   return rows
     .filter((row) => !begun(row))
     .filter((row) => {

@@ -6,7 +6,7 @@ import { planVan } from './planVan'
 import { riskOf, type Risk } from './risk'
 import { asWork, rowsOf } from './rows'
 import { broken, RULES } from './rules'
-import { named, saysNoShows, saysWaits } from './says'
+import { named, saysNoRoom, saysNoShows, saysWaits } from './says'
 import { searchDay, type Found } from './search'
 import { endOfDay, seeDay, waitingOf } from './seenDay'
 
@@ -25,11 +25,14 @@ export function plannedDay(day: HouseDay, stop?: (share: number) => boolean): Pl
   if (day.setting === 'mobile') return { plan: planVan(day), all: null }
   const found = searchDay(day, stop)
   const risk = riskOf(found.shop, found.state, day.seed)
-  return { plan: planOf(found, risk), all: { share: risk.all, error: risk.error } }
+  return { plan: planOf(found, risk, day.stations.bay), all: { share: risk.all, error: risk.error } }
 }
 
-/** A salon's day as it was found, with its chances and what is to be said of it. */
-function planOf(found: Found, risk: Risk): DayPlan {
+/**
+ * A salon's day as it was found, with its chances and what is to be said of it.
+ * @param bays that the house has
+ */
+function planOf(found: Found, risk: Risk, bays: number): DayPlan {
   const { shop, state, boundMin, proved } = found
   const rows = rowsOf(shop, state)
   const seen = seeDay(shop, state)
@@ -49,7 +52,7 @@ function planOf(found: Found, risk: Risk): DayPlan {
     bound: { at: clockOf(Math.min(boundMin, found.score[RANK.end] as number)), driveMin: 0 },
     proved,
     breaks: breaksOf(found),
-    says: [...saysWaits(rows), ...saysNoShows(shop.day)],
+    says: [...saysNoRoom(shop.day, bays), ...saysWaits(rows), ...saysNoShows(shop.day)],
   }
 }
 

@@ -19,6 +19,12 @@ export function* saysWaits(rows: readonly Row[]): Generator<string> {
   }
 }
 
+/** A plan that needs more bays than the house has. */
+export function* saysNoRoom({ stations }: HouseDay, bays: number): Generator<string> {
+  if (stations.bay > bays)
+    yield 'The dogs stand in each other’s way and no bay is free: somebody holds one by hand until its place is.'
+}
+
 /** What the time of a dog that does not come is good for. */
 export function* saysNoShows(day: HouseDay): Generator<string> {
   for (const { id, bring, promise, ...dog } of day.dogs) {

@@ -48,9 +48,9 @@ const effortFor = (shop: Workshop, stop?: Effort['stop']): Effort => ({
 export function searchDay(day: HouseDay, stop?: Effort['stop']): Found {
   const first = annealed(workshopOf(day, true), stop)
   const resting = overworked(first)
-  if (resting.length === 0) return proven(first, day)
+  if (resting.length === 0) return proven(first)
   const rested = annealed(workshopOf(day, true, resting), stop)
-  return proven(comparedScores(rested.score, first.score) <= 0 ? rested : first, day)
+  return proven(comparedScores(rested.score, first.score) <= 0 ? rested : first)
 }
 
 /** Whoever works too long without a break by a plan. */
@@ -62,24 +62,32 @@ function overworked({ shop, state }: Found): number[] {
 function annealed(shop: Workshop, stop?: Effort['stop']): Found {
   const { floor, day } = shop
   const aim = dayAim(shop)
-  const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop), contagiousLast(shop), CALM)
-  if (!found) return atAStand(shop)
+  const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop), apart(shop), CALM)
+  if (!found) return annealed(withRoom(shop), stop)
   return { ...comingLate(shop, found.turns, found.score), boundMin: 0, proved: false }
 }
 
-/** Turns in which a dog with something catching comes when all others have gone; none where there is no such dog. */
-function contagiousLast({ floor, dogs }: Workshop): Turns[] {
-  const isLast = (job: number): boolean => dogs[job]?.contagious === true
-  if (!dogs.some(({ contagious }) => contagious)) return []
+/** Turns in which those that are to be apart come when the others have gone, or the others when they have. */
+function apart(shop: Workshop): Turns[] {
+  const catching = shop.dogs.map(({ contagious }) => contagious)
+  const shy = shop.dogs.map(({ minds }) => minds)
+  const notShy = shy.map((minds) => !minds)
+  return [catching, shy, notShy].flatMap((last) =>
+    last.includes(true) && last.includes(false) ? [inTwo(shop, last)] : [],
+  )
+}
+
+function inTwo({ floor, dogs }: Workshop, last: readonly boolean[]): Turns {
   const turns = dispatched(floor, PRIORITIES[0])
+  const isLast = (job: number): boolean => last[job] === true
   const order = [...turns.order]
   turns.order.set([...order.filter((job) => !isLast(job)), ...order.filter(isLast)])
   const serial = new Serial(floor)
   serial.run(turns)
-  const others = [...serial.state.end].filter((_, task) => !isLast(floor.jobOf[task] as number))
-  const lastMin = others.reduce((a, b) => Math.max(a, b), 0)
-  dogs.forEach((_, job) => isLast(job) && (turns.notBefore[job] = lastMin))
-  return [turns]
+  const firstEnds = [...serial.state.end].filter((_, task) => !isLast(floor.jobOf[task] as number))
+  const laterMin = firstEnds.reduce((a, b) => Math.max(a, b), 0)
+  dogs.forEach((_, job) => isLast(job) && (turns.notBefore[job] = laterMin))
+  return turns
 }
 
 /** Dogs come as late as they can without a loss: nobody waits who need not. */
@@ -116,14 +124,14 @@ function firstGap({ floor, state }: Serial, job: number): { beginsMin: number } 
   return null
 }
 
-/** A day in which the dogs stand in each other's way so that none can move: what is begun stays, the rest is not placed. */
-function atAStand(shop: Workshop): Found {
-  const score = new Float64Array(dayAim(shop).weights.length).fill(Infinity)
-  return { shop, state: new State(shop.floor), score, boundMin: 0, proved: false }
+/** Dogs stand in each other's way so that none can move: somebody holds one by hand, in a bay that is not there. */
+function withRoom({ day, resting }: Workshop): Workshop {
+  const { stations, dogs } = day
+  return workshopOf({ ...day, stations: { ...stations, bay: stations.bay + dogs.length } }, true, resting)
 }
 
-function proven(found: Found, day: HouseDay): Found {
-  const single = workshopOf(day, false, found.shop.resting)
+function proven(found: Found): Found {
+  const single = workshopOf(found.shop.day, false, found.shop.resting)
   const keeps = found.score[RANK.past] === 0 && found.score[RANK.broken] === 0
   const nodes = single.floor.tasks.length > FEW_PIECES ? 0 : NODES
   const { state, score, proved, boundMin } = provePlan(

@@ -3,7 +3,7 @@ import { Foresight } from './foresight'
 import { criticalPairs, moveTurn, otherBeginning, otherHands, sortDecided, swapped, type Sorted } from './moves'
 import { comparedScores, weighed, type Aim } from './score'
 import { copyTurns, Serial, turnsOf, type Turns } from './serial'
-import type { Floor, Job } from './shop'
+import { NONE, type Floor, type Job } from './shop'
 
 export interface Annealed {
   turns: Turns
@@ -125,16 +125,16 @@ class Walk {
   /** The last task of all, or now and then that of a job that is late. */
   private lastTask(): number {
     const { state, floor } = this.stand
-    let last = 0
-    let late = -1
+    let last = floor.tasks.length === 0 ? NONE : 0
+    let late: number = NONE
     for (let job = 0; job < floor.shop.jobs.length; job++) {
       const task = (floor.first[job + 1] as number) - 1
       if (task < (floor.first[job] as number)) continue
       const endMin = state.end[task] as number
       if (endMin > (state.end[last] as number)) last = task
-      if (endMin > (floor.shop.jobs[job] as Job).untilMin && (late < 0 || this.chance.share() < 0.5)) late = task
+      if (endMin > (floor.shop.jobs[job] as Job).untilMin && (late === NONE || this.chance.share() < 0.5)) late = task
     }
-    return late >= 0 && this.chance.share() < 0.7 ? late : last
+    return late !== NONE && this.chance.share() < 0.7 ? late : last
   }
 
   /** Makes the next turns; false when there is nothing to try. */

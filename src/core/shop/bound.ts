@@ -41,7 +41,7 @@ export class Bound {
   /** The earliest end, min, that cannot be ruled out so, from how the day stands. */
   leastEndMin(promises: boolean): number {
     const state = new State(this.floor)
-    let [low, high] = [0, LONGEST_MIN]
+    let [low, high] = [this.floor.shop.nowMin, LONGEST_MIN]
     while (low < high) {
       const middle = Math.floor((low + high) / 2)
       if (this.isPossible(state, { endMin: middle, promises })) high = middle

@@ -31,7 +31,12 @@ export function sortDecided({ decided, count, state: { start } }: Serial, into: 
  * first. Of a block of them only the first and the last pair are worth a swap: E. Nowicki and C. Smutnicki (1996),
  * Management Science 42.
  */
-export function criticalPairs({ state, floor }: Serial, from: number, pairs: [first: number, then: number][], chance: Chance): void {
+export function criticalPairs(
+  { state, floor }: Serial,
+  from: number,
+  pairs: [first: number, then: number][],
+  chance: Chance,
+): void {
   pairs.length = 0
   let inBlock = false
   for (let task = from; task !== NONE; task = state.cause[task] as number) {

@@ -3,8 +3,8 @@ import { Bound } from './bound'
 import { branch, type Branched } from './branch'
 import { dispatched, PRIORITIES } from './dispatch'
 import type { Aim } from './score'
-import type { Turns } from './serial'
-import type { Floor } from './shop'
+import { turnsOf, type Turns } from './serial'
+import type { Floor, Job } from './shop'
 
 /** How long a search may look: by steps, never by a clock, so that every machine finds the same. */
 export interface Effort {
@@ -33,13 +33,26 @@ export function goodPlan(
   calm = 1,
 ): Annealed | null {
   const mean = meanMin(floor)
-  const begins = [...known, ...PRIORITIES.map((priority) => dispatched(floor, priority))]
+  const begins = [...known, ...PRIORITIES.map((priority) => dispatched(floor, priority)), oneByOne(floor)]
   const heat = { warm: WARM * mean * calm, cold: COLD * mean * Math.sqrt(calm) }
   return anneal(floor, aim, begins, { steps, seed, ...heat, ...(stop ? { stop } : {}) })
 }
 
 const meanMin = ({ tasks }: Floor): number =>
   Math.max(1, tasks.reduce((sum, { minutes }) => sum + minutes, 0) / Math.max(1, tasks.length))
+
+/** One job after the other, the first promised first: where places are few, others may end in each other's way. */
+function oneByOne(floor: Floor): Turns {
+  const { jobs } = floor.shop
+  const order = jobs.map((_, job) => job).sort((a, b) => (jobs[a] as Job).untilMin - (jobs[b] as Job).untilMin)
+  return turnsOf(
+    floor,
+    order.flatMap((job) => {
+      const { tasks, begun } = jobs[job] as Job
+      return Array<number>(tasks.length - (begun?.done ?? 0)).fill(job)
+    }),
+  )
+}
 
 /** What can be said of a plan besides: the earliest end that cannot be ruled out, and a better plan if there was one. */
 export interface Proof extends Pick<Branched, 'state' | 'score' | 'proved'> {
