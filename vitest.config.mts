@@ -11,7 +11,12 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: {
     projects: [
-      project('unit', ['src/**/*.test.{ts,tsx}', 'tests/cli/**/*.test.ts', 'tests/words/**/*.test.ts', 'tests/day/**/*.test.ts']),
+      project('unit', [
+        'src/**/*.test.{ts,tsx}',
+        'tests/cli/**/*.test.ts',
+        'tests/words/**/*.test.ts',
+        'tests/day/**/*.test.ts',
+      ]),
       project('reference', ['tests/reference/**/*.test.ts']),
       project('data', ['tests/data/**/*.test.ts'], 600_000),
       project('e2e', ['tests/e2e/**/*.test.ts'], 600_000),
