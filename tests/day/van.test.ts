@@ -108,6 +108,25 @@ describe('a van’s day', () => {
     expect(stops.map(({ tankAfterLitres }) => tankAfterLitres)).toEqual([160, 120])
     expect(work[0]).toMatchObject({ dog: 'quill', stage: 'wash', from: '09:04' })
   })
+  it('a household whose baths the tank cannot rinse together is stopped at twice, with a full tank between', () => {
+    const two = [
+      dog('quill', { household: 'marsh', waterLitres: 80 }),
+      dog('mochi', { household: 'marsh', waterLitres: 80 }),
+    ]
+    const { stops } = plan(day(two, { travelMin: onALine, tankLitres: 100 }))
+    expect(stops.map(({ dogs }) => dogs.length)).toEqual([1, 1])
+    expect(stops.map(({ tankAfterLitres }) => tankAfterLitres)).toEqual([20, 20])
+    expect(stops[1]?.refillBefore).toBe('base')
+  })
+  it('what happened may come in any order', () => {
+    const rows = [
+      { dog: 'quill', stage: 'wash', person: 'wren', from: '09:04', to: null, station: 'tub 1' },
+      { dog: 'quill', stage: 'arrive', person: 'wren', from: '09:00', to: '09:04' },
+    ] as const
+    const told = (happened: Input['happened']) =>
+      plan(day([dog('quill'), dog('mochi')], { travelMin: onALine }, { now: '09:20', happened }))
+    expect(told([...rows])).toEqual(told([...rows].reverse()))
+  })
   it('ways come from where dogs live, by the straight line and the roads’ factor', () => {
     const { stops, end } = plan(
       day([dog('quill', { home: { lat: 50.1, lon: -5.2 } })], {

@@ -1,8 +1,9 @@
 import { z } from 'zod'
 import { Clock, Skill } from '../people'
-import { Behaviour, Case } from '../plan'
+import { Behaviour, Case, makePlan } from '../plan'
 import { StageId } from '../stages'
 import { Day as Date } from '../units'
+import { TANK_LITRES } from '../van'
 
 const count = (what: string, most: number) =>
   z
@@ -175,10 +176,11 @@ function* vanFaults({ dogs, van, people }: Raw): Generator<Fault> {
   if (people.length !== 1 || people[0]?.role !== 'groomer') yield [['people'], 'A van has one person, a groomer.']
   if (!van) return yield [['van'], 'A day on the road needs its van.']
   if (!van.travelMin && !van.base) yield [['van', 'base'], 'Give where the van starts, or a table of ways.']
-  const tank = van.tankLitres ?? Infinity
+  const tank = van.tankLitres ?? TANK_LITRES
   for (const [at, dog] of dogs.entries()) {
     if (!van.travelMin && !dog.home) yield [['dogs', at, 'home'], 'Give where this dog lives, or a table of ways.']
-    if ((dog.waterLitres ?? 0) > tank) yield [['dogs', at, 'waterLitres'], 'The tank cannot rinse this bath.']
+    if ((dog.waterLitres ?? (dog.case ? makePlan(dog.case).bath.waterLitres : 0)) > tank)
+      yield [['dogs', at, 'waterLitres'], 'The tank cannot rinse this bath.']
   }
 }
 

@@ -50,7 +50,7 @@ export interface Road {
 /** The day of a van: its doors in the order that breaks fewest promises and drives least, with a rest where one is due. */
 export function roadOf(day: HouseDay): Road {
   const all = doorsOf(day)
-  const seen = day.happened.at(-1)?.dog
+  const seen = [...day.happened].sort((a, b) => a.from.localeCompare(b.from)).at(-1)?.dog
   const last = all.find(({ dogs }) => dogs.some(({ dog }) => dog.id === seen)) ?? null
   const here = last && last.dogs.some(hasWorkLeft) ? last : null
   const doors = all.filter((door) => door !== last && door.dogs.some(hasWorkLeft))
@@ -68,14 +68,32 @@ function doorsOf(day: HouseDay): Door[] {
     const key = dog.household ?? ` ${dog.id}`
     byHousehold.set(key, [...(byHousehold.get(key) ?? []), dog])
   }
-  return [...byHousehold.values()].map((dogs) => {
-    const order = [...dogs].sort((a, b) => a.promise.localeCompare(b.promise) || a.bring.localeCompare(b.bring))
-    return doorOf(
-      dogs[0]?.id as string,
-      order.map((dog) => ({ dog, pieces: piecesOf(dog, day.happened, nowMin, false) })),
-      nowMin,
-    )
-  })
+  const tankLitres = day.van?.tankLitres ?? TANK_LITRES
+  return [...byHousehold.values()]
+    .flatMap((dogs) => withinTank(dogs, tankLitres))
+    .map((dogs) => {
+      const order = [...dogs].sort((a, b) => a.promise.localeCompare(b.promise) || a.bring.localeCompare(b.bring))
+      return doorOf(
+        dogs[0]?.id as string,
+        order.map((dog) => ({ dog, pieces: piecesOf(dog, day.happened, nowMin, false) })),
+        nowMin,
+      )
+    })
+}
+
+/** A household whose baths the tank cannot rinse together is stopped at again, with a full tank. */
+function withinTank(dogs: readonly DogToday[], tankLitres: number): DogToday[][] {
+  const stops: DogToday[][] = []
+  let left = 0
+  for (const dog of dogs) {
+    if (stops.length === 0 || dog.waterLitres > left) {
+      stops.push([])
+      left = tankLitres
+    }
+    stops.at(-1)?.push(dog)
+    left -= dog.waterLitres
+  }
+  return stops
 }
 
 /** One dog after the other, by one pair of hands: a wait is filled by what else is done to this dog, and by nothing else. */

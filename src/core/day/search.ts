@@ -59,11 +59,13 @@ function overworked({ shop, state }: Found): number[] {
   return [...unbrokenMin.keys()].filter((person) => (unbrokenMin[person] as number) > BREAK_AFTER_MIN)
 }
 
-function annealed(shop: Workshop, stop?: Effort['stop']): Found {
+/** @throws when not even with a bay for every dog anything can be placed: the day contradicts itself */
+function annealed(shop: Workshop, stop?: Effort['stop'], roomy = false): Found {
   const { floor, day } = shop
   const aim = dayAim(shop)
   const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop), apart(shop), CALM)
-  if (!found) return annealed(withRoom(shop), stop)
+  if (!found && roomy) throw new Error('This day cannot be planned: its dogs cannot all stand where they are said to.')
+  if (!found) return annealed(withRoom(shop), stop, true)
   return { ...comingLate(shop, found.turns, found.score), boundMin: 0, proved: false }
 }
 

@@ -125,11 +125,11 @@ function fittest(people: readonly DayPerson[], dog: DogToday, { bathers }: Piece
 
 function begunOf(day: HouseDay, dog: DogToday, pieces: readonly Piece[], nowMin: number): Begun | null {
   const seen = pieces.filter((piece) => piece.seen !== null)
-  const rows = day.happened.filter(({ dog: other }) => other === dog.id)
+  const rows = day.happened.filter(({ dog: other }) => other === dog.id).sort((a, b) => a.from.localeCompare(b.from))
   if (rows.length === 0) return null
   const by = seen.map((piece) => day.people.findIndex(({ id }) => id === piece.seen?.person))
   const trim = seen.findIndex((piece) => piece.trim)
-  const last = rows.reduce((latest, row) => (row.from >= latest.from ? row : latest))
+  const last = rows.at(-1) as (typeof rows)[number]
   const left = last.stage === null && last.to !== null
   const stands = left || last.station === null ? lastPlace(rows, left) : unitOf(day.stations, last.station)
   return {

@@ -48,7 +48,8 @@ export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, d
       : []
   })
   const isToday = time.day(nowMs) === day
-  const now = isToday ? time.clock(nowMs) : '00:00'
+  const isPast = day < time.day(nowMs)
+  const now = isToday ? time.clock(nowMs) : isPast ? '23:59' : '00:00'
   const working = new Set(people.map(({ id }) => id))
   const happened = entries.flatMap((entry, at) => {
     if (!entry.visit || entry.visitId === null) return []
@@ -65,9 +66,10 @@ export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, d
       people,
       stations: countsOf(stations),
       dogs: entries
+        // Of a day that is over only what happened is told: nothing is planned into it.
         .map((entry, at) => dayDog(entry, names[at] as string, house, working))
-        .filter(({ stages = [] }) => stages.length > 0),
-      happened: placed(happened, countsOf(stations)).filter(({ person }) => person === null || working.has(person)),
+        .filter(({ stages = [] }, at) => stages.length > 0 && (!isPast || entries[at]?.visit?.finishedMs != null)),
+      happened: placed(happened, countsOf(stations)),
       seed: 1,
     },
     places: namesOf(stations),
@@ -81,7 +83,7 @@ function hoursOn(opening: Opening, { hours }: Work, day: Day): Hours | null {
   return hours ? (hours[weekday] ?? null) : (opening.days?.[weekday] ?? USUAL_HOURS)
 }
 
-/** Two dogs of one name are told apart by their clock. */
+/** Two dogs of one name are told apart by the number of their booking. */
 const uniqueNames = (entries: readonly DayEntry[]): string[] =>
   entries.map(({ dog, booking }) =>
     entries.filter((other) => other.dog.name === dog.name).length > 1 ? `${dog.name} (${booking.id})` : dog.name,
@@ -113,7 +115,10 @@ function dayDog(entry: DayEntry, id: string, house: OpenHouse, working: Readonly
     ],
     behaviour: dog.behaviour,
     contagious: dog.health.some(({ kind }) => kind === 'parasites'),
-    handlers: plan.cautions.some(({ id: caution }) => caution === 'two-handlers') ? 2 : 1,
+    // At the look-over a heavy dog is only lifted.
+    handlers: plan.cautions.some(({ id: caution, stage }) => caution === 'two-handlers' && stage !== 'look-over')
+      ? 2
+      : 1,
     noShow: false,
   }
 }

@@ -27,6 +27,10 @@ export function HandsDesk({ day, places, isToday }: HandsDeskProps) {
   const then = what === null ? null : supposed(day, what)
   const other = usePlannedDay(then)
   const phone = usePhone()
+  if (!day.people.some(({ role }) => role === 'groomer'))
+    return (
+      <p className="kv-notice kv-must">No groomer works on this day, and dogs are booked: nobody could trim them.</p>
+    )
   if (real.fault)
     return <p className="kv-notice kv-must">The day could not be planned. What is booked stands as it was.</p>
   if (real.planned === null)
