@@ -55,9 +55,11 @@ const shopOf = (jobs: Jobs): Floor =>
       untilMin: Infinity,
       cleanMin: 0,
       restMin: 0,
+      mayStandAside: true,
       begun: null,
       tasks: tasks.map(([place, minutes]) => ({
         minutes,
+        fromMin: 0,
         workers: [],
         second: false,
         place,

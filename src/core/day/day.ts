@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { Clock, Skill } from '../people'
+import { Clock, isBathers, Skill } from '../people'
 import { Behaviour, Case, makePlan } from '../plan'
 import { StageId } from '../stages'
 import { Day as Date } from '../units'
@@ -51,6 +51,10 @@ export const DayStage = z.strictObject({
 })
 export type DayStage = z.infer<typeof DayStage>
 
+/** What somebody has fixed of a dog's day: who does a stage, and from when at the earliest. The rest is planned around it. */
+export const Lock = z.strictObject({ stage: StageId, person: id.optional(), from: Clock.optional() })
+export type Lock = z.infer<typeof Lock>
+
 /** A dog of the day: when it may come, until when it is promised, and its work. */
 export const DayDog = z.strictObject({
   id,
@@ -66,6 +70,11 @@ export const DayDog = z.strictObject({
   contagious: z.boolean().default(false),
   handlers: z.union([z.literal(1), z.literal(2)]).default(1),
   noShow: z.boolean().default(false),
+  /** Very old or very young: no long waits. A whole case tells it by itself. */
+  frail: z.boolean().default(false),
+  locks: z.array(Lock).max(40, { error: 'Fix at most 40 stages of a dog.' }).default([]),
+  /** It is not to stand in a bay. */
+  noBay: z.boolean().default(false),
   home: z.strictObject(spot).optional(),
 })
 export type DayDog = z.infer<typeof DayDog>
@@ -152,6 +161,13 @@ function* dogFaults({ people }: Raw, dog: DayDog, at: number): Generator<Fault> 
   const ids = (dog.stages ?? []).map((stage) => stage.id)
   for (const [number, stage] of ids.entries())
     if (ids.indexOf(stage) !== number) yield [['dogs', at, 'stages', number, 'id'], 'This stage is there twice.']
+  for (const [number, { stage, person }] of dog.locks.entries()) {
+    const who = people.find(({ id: own }) => own === person)
+    const path = ['dogs', at, 'locks', number]
+    if (dog.stages && !ids.includes(stage)) yield [[...path, 'stage'], 'This stage is not of this dog.']
+    if (person !== undefined && !who) yield [[...path, 'person'], 'This person is not in the day.']
+    if (who?.role === 'bather' && !isBathers(stage)) yield [[...path, 'person'], 'A bather does not do this stage.']
+  }
 }
 
 function* happenedFaults({ dogs, people, stations, now }: Raw, row: Happened, at: number): Generator<Fault> {

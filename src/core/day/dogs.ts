@@ -24,6 +24,9 @@ export interface DogToday {
   contagious: boolean
   /** Stages at which a second one holds it. */
   heldAt: ReadonlySet<StageId>
+  /** Who does a stage, and from when, where somebody has fixed it. */
+  locks: DayDog['locks']
+  noBay: boolean
 }
 
 /** The dogs that come, each planned from its case where it has one. */
@@ -44,9 +47,14 @@ function dogToday({ setting, stations }: HouseDay, dog: DayDog): DogToday {
     waterLitres: dog.waterLitres ?? litres,
     difficult: worst >= DIFFICULT_GRADE,
     minds: Math.max(behaviour.dogs ?? 0, behaviour.people ?? 0) >= MINDS_GRADE,
-    frail: worst >= PANIC_GRADE || (dog.case !== undefined && (isVeryOld(dog.case.dog) || isVeryYoung(dog.case.dog))),
+    frail:
+      dog.frail ||
+      worst >= PANIC_GRADE ||
+      (dog.case !== undefined && (isVeryOld(dog.case.dog) || isVeryYoung(dog.case.dog))),
     contagious: dog.contagious || (dog.case?.health ?? []).some(({ kind }) => kind === 'parasites'),
     heldAt: dog.handlers === 2 ? new Set(stages.map(({ id }) => id).filter(isAtTable)) : heldAt,
+    locks: dog.locks,
+    noBay: dog.noBay,
   }
 }
 

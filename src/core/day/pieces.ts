@@ -19,6 +19,9 @@ export interface Piece {
   bathers: boolean
   trim: boolean
   held: boolean
+  /** Who it is fixed to, and from when at the earliest, min; null and 0 where nothing is. */
+  by: string | null
+  fromMin: number
   /** What was seen of it; null: to come. */
   seen: { fromMin: number; endMin: number; person: string | null; station: string | null; over: boolean } | null
 }
@@ -47,7 +50,7 @@ export function joined(pieces: readonly Piece[]): Piece[] {
 
 function goTogether(a: Piece, b: Piece): boolean {
   if (a.seen || b.seen || a.kind !== 'hands' || b.kind !== 'hands' || a.waitMin > 0) return false
-  if (a.minutes + b.minutes > MOST_AT_ONCE_MIN) return false
+  if (a.minutes + b.minutes > MOST_AT_ONCE_MIN || a.by !== b.by || b.fromMin > 0) return false
   const sameHands = a.bathers === b.bathers && a.trim === b.trim && a.held === b.held
   return sameHands && (a.place === b.place || (b.place === null && a.place !== null))
 }
@@ -80,6 +83,8 @@ function piecesOfStage(
     bathers: isBathers(id),
     trim: isTrim(id),
     held: dog.heldAt.has(id),
+    by: fixedTo(dog, id),
+    fromMin: inCabinet ? 0 : fixedFrom(dog, id),
     seen: seenOf(
       mine.filter(({ person }) => person !== null),
       nowMin,
@@ -95,6 +100,8 @@ function piecesOfStage(
     kind: 'cabinet',
     place: 'cabinet',
     held: false,
+    by: null,
+    fromMin: fixedFrom(dog, id),
     seen: seenOf(
       mine.filter(({ person }) => person === null),
       nowMin,
@@ -103,6 +110,19 @@ function piecesOfStage(
   }
   // Hands at the dryer without a cabinet before them: today it is dried without.
   return hands.seen && !cabinet.seen ? [hands] : [cabinet, hands]
+}
+
+/** One groomer does the whole trim: who is fixed to one of its stages is fixed to all. */
+function fixedTo({ locks }: DogToday, id: StageId): string | null {
+  const lock = locks.find(
+    ({ stage, person }) => person !== undefined && (stage === id || (isTrim(id) && isTrim(stage))),
+  )
+  return lock?.person ?? null
+}
+
+function fixedFrom({ locks }: DogToday, id: StageId): number {
+  const from = locks.find(({ stage }) => stage === id)?.from
+  return from === undefined ? 0 : minutesOf(from)
 }
 
 function seenOf(rows: readonly Happened[], nowMin: number, leftMin: (spentMin: number) => number): Piece['seen'] {

@@ -23,9 +23,13 @@ export const planDay = (day: HouseDay): DayPlan => plannedDay(day).plan
 /** @param stop told how far the search is, 0 to 1; true takes what there is */
 export function plannedDay(day: HouseDay, stop?: (share: number) => boolean): PlannedDay {
   if (day.setting === 'mobile') return { plan: planVan(day), all: null }
-  const found = searchDay(day, stop)
-  const risk = riskOf(found.shop, found.state, day.seed)
-  return { plan: planOf(found, risk, day.stations.bay), all: { share: risk.all, error: risk.error } }
+  return asPlanned(searchDay(day, stop), day.stations.bay)
+}
+
+/** A plan as it was found, with what is known of its promises. */
+export function asPlanned(found: Found, bays = found.shop.day.stations.bay): PlannedDay {
+  const risk = riskOf(found.shop, found.state, found.shop.day.seed)
+  return { plan: planOf(found, risk, bays), all: { share: risk.all, error: risk.error } }
 }
 
 /**

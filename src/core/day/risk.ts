@@ -1,6 +1,6 @@
 import { seeded, type Chance } from '../chance'
 import { DAY_SIGMA } from '../pace'
-import { NONE, type State, type Task } from '../shop'
+import { NONE, State, type Task } from '../shop'
 import type { Piece } from './pieces'
 import type { Workshop } from './workshop'
 
@@ -52,6 +52,16 @@ export function riskOf(shop: Workshop, state: State, seed: number, days = DAYS):
     all: share,
     error: Math.sqrt((share * (1 - share)) / days),
   }
+}
+
+/** The plan played on one day: its starts and ends as they fell out. Stays in a bay are not played. */
+export function playedOnce(shop: Workshop, state: State, seed: number): State {
+  const played = new State(shop.floor).copyFrom(state)
+  played.aside = []
+  const draw = normals(seeded(seed))
+  const slow = Math.exp(DAY_SIGMA * draw())
+  for (const step of stepsOf(shop, state)) play(step, played.start, played.end, slow, draw)
+  return played
 }
 
 /** A task as it is played: what it waits for, and what it takes. */
@@ -111,10 +121,10 @@ function fillWaits(step: Step, { floor, nowMin }: Workshop, state: State): void 
   const { task } = step
   const job = floor.jobOf[task] as number
   const first = floor.first[job] as number
-  const { lag } = floor.tasks[task] as Task
+  const { lag, fromMin } = floor.tasks[task] as Task
   // A dog comes when the plan says, not when somebody might be ready for it.
   const comesMin = task === first ? (state.start[task] as number) : 0
-  step.fromMin = Math.max(nowMin, floor.shop.jobs[job]?.fromMin ?? 0, comesMin)
+  step.fromMin = Math.max(nowMin, floor.shop.jobs[job]?.fromMin ?? 0, comesMin, fromMin)
   if (task > first) step.ends.push([task - 1, 0])
   if (lag) step.ends.push([first + lag.after, lag.minutes])
   const freed = state.freedBefore[task] as number

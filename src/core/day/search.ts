@@ -126,10 +126,11 @@ function firstGap({ floor, state }: Serial, job: number): { beginsMin: number } 
   return null
 }
 
-/** Dogs stand in each other's way so that none can move: somebody holds one by hand, in a bay that is not there. */
+/** Dogs stand in each other's way so that none can move: somebody holds one by hand, in a bay that is not there, and no dog is kept from one. */
 function withRoom({ day, resting }: Workshop): Workshop {
   const { stations, dogs } = day
-  return workshopOf({ ...day, stations: { ...stations, bay: stations.bay + dogs.length } }, true, resting)
+  const roomy = day.dogs.map((dog) => ({ ...dog, noBay: false }))
+  return workshopOf({ ...day, dogs: roomy, stations: { ...stations, bay: stations.bay + dogs.length } }, true, resting)
 }
 
 function proven(found: Found): Found {

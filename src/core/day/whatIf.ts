@@ -25,15 +25,17 @@ export function supposed(day: HouseDay, what: WhatIf): HouseDay {
   }
 }
 
-/** Who is ill was promised to nobody, and what they had in hand is begun anew by somebody else. */
+/** Who is ill was promised to nobody, nothing is fixed to them, and what they had in hand is begun anew by somebody else. */
 function without(day: HouseDay, person: string): HouseDay {
   return {
     ...day,
     people: day.people.filter(({ id }) => id !== person),
     happened: day.happened.filter((row) => row.person !== person || row.to !== null),
-    dogs: day.dogs.map(({ groomer, ...dog }) =>
-      groomer === undefined || groomer === person ? dog : { ...dog, groomer },
-    ),
+    dogs: day.dogs.map(({ groomer, ...dog }) => ({
+      ...dog,
+      ...(groomer === undefined || groomer === person ? {} : { groomer }),
+      locks: dog.locks.filter((lock) => lock.person !== person),
+    })),
   }
 }
 
@@ -55,6 +57,9 @@ function oneMore({ dogs }: HouseDay, from: string): DayDog[] {
       handlers,
       contagious: false,
       noShow: false,
+      frail: false,
+      locks: [],
+      noBay: false,
     },
   ]
 }

@@ -52,6 +52,7 @@ const breakJob = (person: number): Job => ({
   tasks: [
     {
       minutes: BREAK_MIN,
+      fromMin: 0,
       workers: [person],
       second: false,
       place: NONE,
@@ -67,6 +68,7 @@ const breakJob = (person: number): Job => ({
   untilMin: Infinity,
   cleanMin: 0,
   restMin: 0,
+  mayStandAside: true,
   begun: null,
 })
 
@@ -78,6 +80,7 @@ function dogJob(day: HouseDay, dog: DogToday, pieces: readonly Piece[], nowMin: 
     untilMin: minutesOf(dog.promise),
     cleanMin: dog.contagious ? CLEAN_CONTAGIOUS_MIN : CLEAN_MIN,
     restMin: pieces.at(-1)?.waitMin ?? 0,
+    mayStandAside: !dog.noBay,
     begun: begunOf(day, dog, pieces, nowMin),
   }
 }
@@ -95,6 +98,7 @@ function tasksOf(day: HouseDay, dog: DogToday, pieces: readonly Piece[]): Task[]
     const waits = condition >= 0 && at === until ? condition : at - 1
     return {
       minutes: piece.minutes,
+      fromMin: piece.fromMin,
       workers: piece.kind === 'cabinet' ? [] : fittest(day.people, dog, piece),
       second: piece.held && day.people.length > 1,
       place: piece.place === null ? NONE : PLACES.indexOf(piece.place),
@@ -112,13 +116,13 @@ function tasksOf(day: HouseDay, dog: DogToday, pieces: readonly Piece[]): Task[]
 }
 
 /** Who may do a piece: whom it was promised first, then those with the skill, then bathers, so that groomers stay free. */
-function fittest(people: readonly DayPerson[], dog: DogToday, { bathers }: Piece): number[] {
+function fittest(people: readonly DayPerson[], dog: DogToday, { bathers, by }: Piece): number[] {
   const rank = ({ id, role, skills }: DayPerson) =>
     (dog.difficult && !skills.includes('difficult dogs') ? 4 : 0) +
     (bathers ? (role === 'bather' ? 0 : 1) : id === dog.groomer ? 0 : 1)
   return people
     .map((person, at) => ({ person, at }))
-    .filter(({ person }) => bathers || person.role === 'groomer')
+    .filter(({ person }) => (bathers || person.role === 'groomer') && (by === null || person.id === by))
     .sort((a, b) => rank(a.person) - rank(b.person) || a.at - b.at)
     .map(({ at }) => at)
 }

@@ -1,7 +1,7 @@
 export { floorOf, NONE } from './shop'
 export type { Begun, Floor, Job, Shop, Task } from './shop'
 export { State } from './state'
-export { Serial } from './serial'
+export { Serial, turnsOf } from './serial'
 export type { Turns } from './serial'
 export { BY_END, comparedScores } from './score'
 export type { Aim } from './score'

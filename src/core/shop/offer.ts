@@ -53,10 +53,11 @@ export function offerFor(state: State, job: number, choice: Choice, offer: Offer
   return handsFor(state, job, index, task, wantedWorker(state, job, task, choice), offer)
 }
 
-function earliest(state: State, job: number, index: number, { lag }: Task, notBeforeMin: number, offer: Offer): void {
+function earliest(state: State, job: number, index: number, task: Task, notBeforeMin: number, offer: Offer): void {
+  const { lag, fromMin } = task
   const first = state.floor.first[job] as number
   const stoodMin = state.bayOf[job] === NONE ? 0 : (state.asideFrom[job] as number)
-  offer.startMin = Math.max(state.ready[job] as number, notBeforeMin, stoodMin)
+  offer.startMin = Math.max(state.ready[job] as number, notBeforeMin, fromMin, stoodMin)
   offer.cause = index > first && offer.startMin === state.ready[job] ? index - 1 : NONE
   offer.moved = offer.worker = offer.second = offer.unit = NONE
   if (lag === null) return
@@ -108,6 +109,7 @@ function freeFrom(state: State, unit: number): number {
 }
 
 function mayMove({ floor, next }: State, job: number): boolean {
+  if (!(floor.shop.jobs[job] as Job).mayStandAside) return false
   const index = (floor.first[job] as number) + (next[job] as number)
   return index < (floor.first[job + 1] as number) && !(floor.tasks[index] as Task).stays
 }

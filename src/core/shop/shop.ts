@@ -7,6 +7,8 @@ export const NONE = -1
  */
 export interface Task {
   minutes: number
+  /** Begins no earlier, whatever else allows it. */
+  fromMin: number
   /** Who may do it, the fittest first; nobody is needed when it is empty. */
   workers: readonly number[]
   /** A second worker stands by, whoever is free. */
@@ -52,6 +54,8 @@ export interface Job {
   cleanMin: number
   /** Waits that follow its last task. */
   restMin: number
+  /** It may stand aside in a bay. */
+  mayStandAside: boolean
   begun: Begun | null
 }
 

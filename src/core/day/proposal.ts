@@ -1,0 +1,149 @@
+import { clockOf, minutesOf } from '../people'
+import { stageLabel } from '../stages'
+import type { HouseDay } from './day'
+import type { DayPlan } from './dayPlan'
+import type { PlannedDay } from './planDay'
+import { named } from './says'
+
+/** Something that the people of a dog have to know. */
+export interface Tell {
+  dog: string
+  words: string
+}
+
+/** What planning again from now would do, a sentence each: what changes, whom to tell, what it wins. */
+export interface Proposal {
+  changes: string
+  tell: string
+  wins: string
+  tells: Tell[]
+}
+
+/** What is not worth a change: min, and share of days. From memory. */
+const WORTH = { lateMin: 5, endMin: 10, share: 0.1 }
+/** A dog that begins by less than this otherwise is not told of, min. From memory. */
+const TELLING_MIN = 10
+const MOST_CHANGES = 3
+
+/**
+ * Proposes the day planned anew where that is worth the change against the plan as it runs.
+ * @param before the plan as it was taken: what owners were told by
+ * @returns null where the plan that was taken does as well
+ */
+export function proposalOf(day: HouseDay, before: DayPlan, kept: PlannedDay, anew: PlannedDay): Proposal | null {
+  const wins = winsOf(figuresOf(day, kept), figuresOf(day, anew))
+  if (wins.length === 0) return null
+  const tells = tellsOf(day, before, anew.plan)
+  return {
+    changes: `${listed(changesOf(day, kept.plan, anew.plan))}.`,
+    tell:
+      tells.length === 0 ? 'Nobody has to be told.' : `To be told: the people of ${and(tells.map(({ dog }) => dog))}.`,
+    wins: `It ${and(wins)}.`,
+    tells,
+  }
+}
+
+interface Figures {
+  /** In the order of what outranks what, each the less the better. */
+  past: number
+  broken: number
+  lateMin: number
+  soft: number
+  endMin: number
+  unsure: number
+}
+
+function figuresOf(day: HouseDay, { plan, all }: PlannedDay): Figures {
+  const count = (...rules: string[]) => plan.breaks.filter(({ rule }) => rules.includes(rule)).length
+  const late = plan.dogs.map(({ id, done }) => minutesOf(done) - minutesOf(promiseOf(day, id)))
+  return {
+    past: count('hours'),
+    broken: count('promise'),
+    lateMin: late.reduce((sum, min) => sum + Math.max(0, min), 0),
+    soft: plan.breaks.length - count('hours', 'promise'),
+    endMin: minutesOf(plan.end.at),
+    unsure: 1 - (all?.share ?? 1),
+  }
+}
+
+/** What the second is better by; nothing where something that outranks it is worse. */
+function winsOf(a: Figures, b: Figures): string[] {
+  const worse = RANKED.findIndex((key) => b[key] > a[key])
+  const better = (key: keyof Figures, atLeast: number) =>
+    a[key] - b[key] >= atLeast && (worse < 0 || RANKED.indexOf(key) < worse)
+  const promises = a.broken - b.broken
+  return [
+    ...(better('past', 1) ? ['keeps everybody within their hours'] : []),
+    ...(better('broken', 1) ? [promises === 1 ? 'keeps one promise more' : `keeps ${promises} promises more`] : []),
+    ...(better('lateMin', WORTH.lateMin) ? [`saves ${a.lateMin - b.lateMin} min of lateness`] : []),
+    ...(better('soft', 1) ? ['breaks fewer of the day’s rules'] : []),
+    ...(better('endMin', WORTH.endMin)
+      ? [`ends the day ${a.endMin - b.endMin} min earlier, at ${clockOf(b.endMin)}`]
+      : []),
+    ...(better('unsure', WORTH.share)
+      ? [`lifts the chance that all promises hold from ${percent(1 - a.unsure)} to ${percent(1 - b.unsure)} %`]
+      : []),
+  ]
+}
+
+const RANKED = ['past', 'broken', 'lateMin', 'soft', 'endMin', 'unsure'] as const satisfies readonly (keyof Figures)[]
+
+const percent = (share: number): number => Math.round(share * 100)
+const promiseOf = (day: HouseDay, dog: string): string => day.dogs.find(({ id }) => id === dog)?.promise ?? '23:59'
+
+/** Who has whom otherwise, and who begins at another time. */
+function changesOf(day: HouseDay, before: DayPlan, after: DayPlan): string[] {
+  const changes = day.dogs.flatMap(({ id }) => [
+    ...handsChanged(id, before, after),
+    ...beginsChanged(id, before, after),
+  ])
+  return changes.length > 0 ? changes : ['The same hands have the same dogs in another order']
+}
+
+function handsChanged(dog: string, before: DayPlan, after: DayPlan): string[] {
+  const stagesBy = new Map<string, string[]>()
+  for (const { stage, person, kind, dog: own } of after.work) {
+    if (own !== dog || kind !== 'hands' || stage === null || person === null) continue
+    const was = before.work.find((row) => row.dog === dog && row.stage === stage && row.kind === 'hands')
+    if (was && was.person !== person)
+      stagesBy.set(person, [...(stagesBy.get(person) ?? []), stageLabel(stage).toLowerCase()])
+  }
+  return [...stagesBy].map(([person, stages]) => {
+    const what = stages.length > 2 ? `${stages[0]} to ${stages.at(-1)}` : and(stages)
+    return `${named(person)} takes ${named(dog)} for ${what}`
+  })
+}
+
+function beginsChanged(dog: string, before: DayPlan, after: DayPlan): string[] {
+  const [was, is] = [before, after].map(({ dogs }) => dogs.find(({ id }) => id === dog)?.begins)
+  if (was === undefined || is === undefined || Math.abs(minutesOf(is) - minutesOf(was)) < TELLING_MIN) return []
+  return [`${named(dog)} begins at ${is}, not ${was}`]
+}
+
+/** What owners have to know of a plan that they do not know by the one before; without one, by what was promised. */
+export function tellsOf(day: HouseDay, before: DayPlan | null, plan: DayPlan): Tell[] {
+  return plan.dogs.flatMap(({ id, begins, done }) => {
+    const dog = day.dogs.find((own) => own.id === id)
+    if (!dog) return []
+    const known = before?.dogs.find((own) => own.id === id)
+    const toldDone = known && known.done > dog.promise ? known.done : dog.promise
+    const toldBegin = known?.begins ?? dog.bring
+    const here = day.happened.some((row) => row.dog === id)
+    const late = done > dog.promise && Math.abs(minutesOf(done) - minutesOf(toldDone)) >= WORTH.lateMin
+    const moved = !here && Math.abs(minutesOf(begins) - minutesOf(toldBegin)) >= TELLING_MIN
+    const words = [
+      ...(moved ? [`Please bring ${named(id)} at ${begins}, not at ${toldBegin}.`] : []),
+      ...(late ? [`${named(id)} will be done about ${done}, not at ${toldDone}.`] : []),
+    ]
+    return words.length === 0 ? [] : [{ dog: id, words: words.join(' ') }]
+  })
+}
+
+/** @example and(['Quill', 'Otis']) // 'Quill and Otis' */
+const and = (all: readonly string[]): string =>
+  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`
+
+const listed = (changes: readonly string[]): string => {
+  const more = changes.length - MOST_CHANGES
+  return [...changes.slice(0, MOST_CHANGES), ...(more > 0 ? [`and ${more} more`] : [])].join('; ')
+}
