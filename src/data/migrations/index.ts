@@ -16,6 +16,7 @@ import { HOUSE_OF_ONES_OWN } from './0011-house-of-ones-own'
 import { THE_BOOK } from './0012-the-book'
 import { THE_TRAIL } from './0013-the-trail'
 import { WHO_IS_AT_THE_TABLE } from './0014-who-is-at-the-table'
+import { THE_DAY_AS_TAKEN } from './0015-the-day-as-taken'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -33,6 +34,7 @@ const MIGRATIONS = [
   { name: '0012-the-book', statements: THE_BOOK },
   { name: '0013-the-trail', statements: THE_TRAIL },
   { name: '0014-who-is-at-the-table', statements: WHO_IS_AT_THE_TABLE },
+  { name: '0015-the-day-as-taken', statements: THE_DAY_AS_TAKEN },
 ]
 
 /** What a database is refused with that a later Kovit has changed already. */

@@ -27,6 +27,7 @@ import type {
   PhotoFields,
   RepeatFields,
   RuleFields,
+  DayDeedFields,
   SaidWordsFields,
   SignInFields,
   StaffFields,
@@ -62,6 +63,7 @@ export interface Models {
   bookedFit: Table<BookedFitFields>
   repeat: Table<RepeatFields>
   waiting: Table<WaitingFields>
+  dayDeed: Table<DayDeedFields>
   saidWords: Table<SaidWordsFields>
   houseWords: Table<HouseWordsFields>
   calendarFeed: Table<CalendarFeedFields>
@@ -302,6 +304,14 @@ export function defineModels(sequelize: Sequelize): Models {
       madeBy: text,
       settledAt: { type: DATE(3) },
       settledAs: optional,
+    }),
+    dayDeed: table('day_deeds', {
+      day: { ...day, primaryKey: true },
+      no: { ...number, primaryKey: true },
+      format: number,
+      deed: json,
+      madeAt: moment,
+      madeBy: text,
     }),
     saidWords: table('said_words', {
       id,

@@ -191,6 +191,14 @@ export interface WaitingFields {
   settledAt: Date | null
   settledAs: string | null
 }
+export interface DayDeedFields {
+  day: string
+  no: number
+  format: number
+  deed: string
+  madeAt: Date
+  madeBy: string
+}
 export interface SaidWordsFields {
   id: number
   /** By this it is known, so that it is said once; null when it was taken back. */

@@ -1,4 +1,4 @@
-import { makePlan, slotPromise, type Plan } from '@/core/plan'
+import { makePlan, slotPromise, type Case, type Plan } from '@/core/plan'
 import { plannedSegments, visitSegments, type Segment } from '@/core/strip'
 import { addDays, type Day } from '@/core/units'
 import { NEW_VISIT, forecast, standing, type Forecast, type Visit } from '@/core/visit'
@@ -16,6 +16,8 @@ export interface DayEntry {
   dog: Dog
   visitId: number | null
   closed: boolean
+  /** What its plan was made from. */
+  plannedCase: Case
   plan: Plan
   /** The chance at which this house calls a slot held. */
   promised: number
@@ -60,6 +62,7 @@ export function begunEntry(booking: Booking, dog: Dog, stored: StoredVisit, visi
     visit,
     visitId: stored.id,
     closed: stored.closedMs !== null,
+    plannedCase: stored.plannedCase,
     plan,
     promised: slotPromise(stored.plannedCase).chance,
     segments: visitSegments(plan, visit, booking.startMs, nowMs),
@@ -80,6 +83,7 @@ async function plannedEntry(booking: Booking, { time, nowMs }: OpenHouse): Promi
     visit: null,
     visitId: null,
     closed: false,
+    plannedCase: file.planned,
     plan,
     promised: slotPromise(file.planned).chance,
     segments: plannedSegments(plan.stages, (startMs - booking.startMs) / MS_PER_MIN),

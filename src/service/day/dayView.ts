@@ -1,5 +1,7 @@
+import { standingDay, type StandingDay } from '@/core/day'
 import { isHere } from '@/core/household'
 import { Day } from '@/core/units'
+import { readDayDeeds } from '@/data/dayDeeds'
 import { readFirstCalled } from '@/data/households'
 import type { OpenHouse } from '../house/openHouse'
 import { comesNext } from './comesNext'
@@ -15,31 +17,37 @@ export async function dayView(house: OpenHouse, asked: unknown) {
   const inHouse = entries.filter(({ visit }) => visit !== null && visit.finishedMs === null).length
   return {
     day,
+    today,
     title: house.time.longDay(house.time.at(day, '12:00')),
     isToday: day === today,
     entries,
     counts: { home, inHouse, toCome: entries.length - home - inHouse },
-    messages: await outbox(entries, house),
+    messages: await outbox(entries, standingDay(await readDayDeeds(day)).tells, house),
     next: day === today ? await comesNext(entries, house) : [],
   }
 }
 
-/** Messages of the day's visits, with who they are for. */
-async function outbox(entries: readonly DayEntry[], { time }: OpenHouse) {
+/** What the benches told, and what a plan that was taken has to tell, with who it is for. */
+async function outbox(entries: readonly DayEntry[], tells: StandingDay['tells'], { time }: OpenHouse) {
   // To a dog that is away or has died nothing is sent.
-  const told = entries.filter(({ visit, dog }) => (visit?.told.length ?? 0) > 0 && isHere(dog.standing))
-  const owners = await readFirstCalled(told.map(({ dog }) => dog.householdId))
-  return told.flatMap(({ visit, visitId, dog }) =>
-    (visit?.told ?? []).map(({ words, atMs }) => {
-      const owner = owners.get(dog.householdId)
-      return {
-        key: `${visitId} ${atMs}`,
-        dog: dog.name,
-        owner: owner?.name ?? 'the owner',
-        phone: owner?.phone ?? null,
-        words,
-        clock: time.clock(atMs),
-      }
-    }),
-  )
+  const here = entries.filter(({ dog }) => isHere(dog.standing))
+  const said = here.flatMap(({ visit, visitId, dog, booking }) => [
+    ...(visit?.told ?? []).map(({ words, atMs }) => ({ key: `${visitId} ${atMs}`, dog, words, atMs })),
+    // Who is done already needs no word of when.
+    ...tells
+      .filter(({ bookingId }) => bookingId === booking.id && visit?.finishedMs == null)
+      .map(({ no, words, atMs }) => ({ key: `day ${no} ${booking.id}`, dog, words, atMs })),
+  ])
+  const owners = await readFirstCalled(said.map(({ dog }) => dog.householdId))
+  return said.map(({ key, dog, words, atMs }) => {
+    const owner = owners.get(dog.householdId)
+    return {
+      key,
+      dog: dog.name,
+      owner: owner?.name ?? 'the owner',
+      phone: owner?.phone ?? null,
+      words,
+      clock: time.clock(atMs),
+    }
+  })
 }

@@ -1,7 +1,9 @@
-import { Stations, type HouseDay } from '@/core/day'
+import { standingDay, Stations, type HouseDay, type StageLock, type StandingDay } from '@/core/day'
+import { isVeryOld, isVeryYoung } from '@/core/health'
 import {
   clockOf,
   closedWhy,
+  isBathers,
   minutesOf,
   USUAL_HOURS,
   weekdayOf,
@@ -9,8 +11,10 @@ import {
   type Opening,
   type Work,
 } from '@/core/people'
+import type { StageId } from '@/core/stages'
 import type { Day } from '@/core/units'
 import { handsOf } from '@/core/visit'
+import { readDayDeeds } from '@/data/dayDeeds'
 import { readLogs } from '@/data/events'
 import { readStations, type Station } from '@/data/people'
 import type { OpenHouse } from '../house/openHouse'
@@ -26,12 +30,18 @@ export interface PlannedHouse {
   day: HouseDay
   /** The house's own names of places, as `tub 1`. */
   places: Record<string, string>
+  /** The bookings of its dogs, and the numbers of its people, by their ids. */
+  bookings: Record<string, number>
+  staff: Record<string, number>
+  /** What was decided about its plan. */
+  standing: StandingDay
 }
 
 /** What the planner needs of a day: people in their hours, places, dogs with their stages, and what was seen on the benches. */
 export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, day: Day): Promise<PlannedHouse> {
   const { time, nowMs, opening, hands } = house
-  const stations = await readStations()
+  const [stations, deeds] = await Promise.all([readStations(), readDayDeeds(day)])
+  const standing = standingDay(deeds)
   const logs = await readLogs(entries.flatMap(({ visitId }) => (visitId === null ? [] : [visitId])))
   const names = uniqueNames(entries)
   const people = hands.flatMap(({ name, role, work }) => {
@@ -50,7 +60,6 @@ export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, d
   const isToday = time.day(nowMs) === day
   const isPast = day < time.day(nowMs)
   const now = isToday ? time.clock(nowMs) : isPast ? '23:59' : '00:00'
-  const working = new Set(people.map(({ id }) => id))
   const happened = entries.flatMap((entry, at) => {
     if (!entry.visit || entry.visitId === null) return []
     const by = handsOf(logs.get(entry.visitId) ?? [])
@@ -67,13 +76,23 @@ export async function houseDay(entries: readonly DayEntry[], house: OpenHouse, d
       stations: countsOf(stations),
       dogs: entries
         // Of a day that is over only what happened is told: nothing is planned into it.
-        .map((entry, at) => dayDog(entry, names[at] as string, house, working))
+        .map((entry, at) => dayDog(entry, names[at] as string, house, people, standing))
         .filter(({ stages = [] }, at) => stages.length > 0 && (!isPast || entries[at]?.visit?.finishedMs != null)),
       happened: placed(happened, countsOf(stations)),
       seed: 1,
     },
     places: namesOf(stations),
+    bookings: Object.fromEntries(entries.map(({ booking }, at) => [names[at], booking.id])),
+    staff: Object.fromEntries(hands.map(({ id, name }) => [name, id])),
+    standing,
   }
+}
+
+/** The same for the screen, with the clock of the plan that was taken. */
+export async function handsView(entries: readonly DayEntry[], house: OpenHouse, day: Day) {
+  const planned = await houseDay(entries, house, day)
+  const { taken } = planned.standing
+  return { ...planned, takenAt: taken && house.time.clock(taken.atMs) }
 }
 
 /** Somebody's own hours, where they said them: a dog that is in the house is finished after the door is shut. */
@@ -83,14 +102,23 @@ function hoursOn(opening: Opening, { hours }: Work, day: Day): Hours | null {
   return hours ? (hours[weekday] ?? null) : (opening.days?.[weekday] ?? USUAL_HOURS)
 }
 
+/** What one of two dogs of the same name is called on a day. */
+export const nameInDay = (name: string, bookingId: number): string => `${name} (${bookingId})`
+
 /** Two dogs of one name are told apart by the number of their booking. */
 const uniqueNames = (entries: readonly DayEntry[]): string[] =>
   entries.map(({ dog, booking }) =>
-    entries.filter((other) => other.dog.name === dog.name).length > 1 ? `${dog.name} (${booking.id})` : dog.name,
+    entries.filter((other) => other.dog.name === dog.name).length > 1 ? nameInDay(dog.name, booking.id) : dog.name,
   )
 
-function dayDog(entry: DayEntry, id: string, house: OpenHouse, working: ReadonlySet<string>): HouseDay['dogs'][number] {
-  const { booking, dog, plan, visit } = entry
+function dayDog(
+  entry: DayEntry,
+  id: string,
+  house: OpenHouse,
+  people: HouseDay['people'],
+  { locks, noBay }: StandingDay,
+): HouseDay['dogs'][number] {
+  const { booking, dog, plan, plannedCase, visit } = entry
   const { time } = house
   const groomer = house.nameOf(booking.staffId)
   const skipped = new Set((visit?.skipped ?? []).map(({ stage }) => stage))
@@ -102,29 +130,50 @@ function dayDog(entry: DayEntry, id: string, house: OpenHouse, working: Readonly
   const beside = recorded.filter(
     (stage, at) => recorded.indexOf(stage) === at && !planned.some((own) => own.id === stage),
   )
+  const stages = [
+    ...beside.map((stage) => ({ id: stage, handsMin: 1, waitMin: 0 })),
+    ...planned.map(({ id: stage, p50, waitMin }) => ({
+      id: stage,
+      handsMin: p50,
+      waitMin,
+      ...sigmaOf(plannedCase.pace?.stages[stage]?.sigma),
+    })),
+  ]
   const bring = time.clock(booking.startMs)
   return {
     id,
     household: String(dog.householdId),
     bring,
     promise: clockOf(Math.min(1439, minutesOf(bring) + booking.slotMin)),
-    ...(working.has(groomer) && isGroomer(house, groomer) ? { groomer } : {}),
-    stages: [
-      ...beside.map((stage) => ({ id: stage, handsMin: 1, waitMin: 0 })),
-      ...planned.map(({ id: stage, p50, waitMin }) => ({ id: stage, handsMin: p50, waitMin })),
-    ],
+    ...(people.some((own) => own.id === groomer && own.role === 'groomer') ? { groomer } : {}),
+    stages,
     behaviour: dog.behaviour,
     contagious: dog.health.some(({ kind }) => kind === 'parasites'),
     // At the look-over a heavy dog is only lifted.
     handlers: plan.cautions.some(({ id: caution, stage }) => caution === 'two-handlers' && stage !== 'look-over')
       ? 2
       : 1,
+    frail: isVeryOld(plannedCase.dog) || isVeryYoung(plannedCase.dog),
     noShow: false,
+    locks: locks.flatMap((lock) => (lock.bookingId === booking.id ? lockOn(lock, stages, house, people) : [])),
+    noBay: noBay.includes(booking.id),
   }
 }
 
-const isGroomer = ({ hands }: OpenHouse, name: string): boolean =>
-  hands.some((hand) => hand.name === name && hand.role !== 'bather')
+const sigmaOf = (sigma: number | undefined) => (sigma === undefined ? {} : { sigma })
+
+/** What was fixed, as far as it can be: whoever does not work today, or may not do the stage, fixes nothing. */
+function lockOn(
+  { stage, staffId, from }: StageLock,
+  stages: readonly { id: StageId }[],
+  house: OpenHouse,
+  people: HouseDay['people'],
+): HouseDay['dogs'][number]['locks'] {
+  const who = staffId === null ? undefined : people.find(({ id }) => id === house.nameOf(staffId))
+  const does = who !== undefined && (who.role === 'groomer' || isBathers(stage))
+  if (!stages.some(({ id }) => id === stage) || (!does && from === null)) return []
+  return [{ stage, ...(does && { person: who.id }), ...(from !== null && { from }) }]
+}
 
 /** Places by kind; a house without a cabinet has none, of all else there is what is usual where none is named. */
 function countsOf(stations: readonly Station[]): HouseDay['stations'] {

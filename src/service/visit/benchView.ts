@@ -1,18 +1,22 @@
 import { bathAims } from '@/core/bath'
 import { CONSENTS, type ConsentId } from '@/core/care'
+import { standingDay } from '@/core/day'
 import { figureOf } from '@/core/figure'
 import { isOldOrIll, openFindings } from '@/core/health'
 import { FULL_KIT } from '@/core/lengths'
+import { benchHands, type BenchHands } from '@/core/other-hands'
 import { makePlan, type Case, type Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { EMPTY_FOLD, standing, type KeptFold } from '@/core/visit'
 import type { Booking } from '@/data/bookings'
+import { readDayDeeds } from '@/data/dayDeeds'
 import { readDogsById, type Dog } from '@/data/dogs'
 import { readLogSince } from '@/data/events'
 import { readHouseCautions } from '@/data/houseRules'
 import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
 import { bookingFile } from '../booking/planOf'
 import { dayVisits } from '../day/dayEntry'
+import { nameInDay } from '../day/houseDay'
 import { dogRecords } from '../dog/dogRecords'
 import type { OpenHouse } from '../house/openHouse'
 import { visitFile } from './visitFile'
@@ -78,6 +82,7 @@ async function dogView(house: OpenHouse, { visitId, booking, dog, plannedCase, p
     past: openFindings(records.findings).map(({ by: _, ...finding }) => finding),
     consents: consentsFor(plan, plannedCase),
     ownCautions,
+    hands: await handsOf(house, booking, dog),
     lastKg: plannedCase.dog.weightKg,
     lastGrades: behaviour,
     lastWorked: Object.fromEntries(
@@ -85,6 +90,12 @@ async function dogView(house: OpenHouse, { visitId, booking, dog, plannedCase, p
     ),
     bathAims: aimsOf(plan, plannedCase),
   }
+}
+
+/** What the plan that was taken says of this dog's day; null where none was. */
+async function handsOf({ time, nameOf }: OpenHouse, booking: Booking, dog: Dog): Promise<BenchHands | null> {
+  const { taken } = standingDay(await readDayDeeds(time.day(booking.startMs)))
+  return taken && benchHands(taken.plan, [dog.name, nameInDay(dog.name, booking.id)], nameOf(booking.staffId))
 }
 
 const aimsOf = (plan: Plan, plannedCase: Case) => {
