@@ -12,17 +12,19 @@ interface FreeProps {
   waits: StageId
   leftMin: number
   toCome: readonly PlannedStage[]
+  /** What the day's plan has for them. */
+  says: string | null
   add: (happening: Happening) => void
   onNote: () => void
 }
 
 /** While a wait runs hands are free: what of this dog fits into it, a note, another dog. */
-export function FreeHands({ waits, leftMin, toCome, add, onNote }: FreeProps) {
+export function FreeHands({ waits, leftMin, toCome, says, add, onNote }: FreeProps) {
   const fitting = waits === 'condition' ? toCome.filter(({ id, p50 }) => IN_THE_TUB.includes(id) && p50 <= leftMin) : []
   return (
     <div className={styles.free} role="group" aria-label="Hands are free">
       <p>
-        <b>Hands are free.</b> {fitting.length > 0 ? 'It fits:' : 'Nothing of this dog fits into it.'}
+        <b>Hands are free.</b> {fitting.length > 0 ? 'It fits:' : 'Nothing of this dog fits into it.'} {says}
       </p>
       <div className={styles.ways}>
         {fitting.map(({ id, p50 }) => (

@@ -2,7 +2,9 @@ import { stepFacts } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { stageLabel, stepsOf } from '@/core/stages'
 import { minutesOf, missedStages, runningWait, stagesToCome, underWay, type Visit } from '@/core/visit'
-import { showSpan } from '@/core/clock'
+import { benchSays, freeSays } from '@/core/other-hands'
+import { houseClock, showSpan } from '@/core/clock'
+import { useWhoHere } from '../who/WhoHere'
 import { Facial } from './Facial'
 import { Fold } from './Fold'
 import { FreeHands } from './FreeHands'
@@ -25,12 +27,18 @@ interface StepsProps extends Omit<StageProps, 'others'> {
 }
 
 /** This stage and its clock against plan, what comes next, and every wait that runs. */
-export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps) {
+export function StageNow({ dog, plan, visit, stage, nowMs, others, hands, groomer, timeZone }: StageProps) {
+  const { who } = useWhoHere()
   const record = underWay(visit)
   const wait = runningWait(plan.stages, visit)
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
   const missed = missedStages(plan.stages, visit)
   const [next, then] = stagesToCome(plan.stages, visit).filter((each) => !missed.includes(each))
+  const clock = houseClock(timeZone).clock(nowMs)
+  const says =
+    hands && next
+      ? benchSays(hands, { dog: dog.name, groomer, isYou: who?.name === groomer, next: next.id, now: clock })
+      : null
   const span = showSpan((wait ? spent.waitMin : spent.handsMin) * 60_000)
   const name = stage ? stageLabel(stage.id) : visit.finishedMs === null ? 'Ready' : 'Finished'
   return (
@@ -55,6 +63,7 @@ export function StageNow({ dog, plan, visit, stage, nowMs, others }: StageProps)
           )}
         </p>
       )}
+      {says && <p className={styles.hands}>{says}</p>}
       {wait && <WaitClock name={dog.name} wait={wait} nowMs={nowMs} />}
       {others.map(({ name: other, wait: runs, href }, at) =>
         runs ? <WaitClock key={href} name={other} wait={runs} href={href} digit={at + 1} nowMs={nowMs} /> : null,
@@ -70,7 +79,10 @@ const Planned = ({ stage }: { stage: PlannedStage }) => (
 )
 
 /** What hands can do meanwhile, and how this stage is done, step by step. */
-export function StepsNow({ dog, plan, plannedCase, visit, stage, nowMs, add, onNote, onCount }: StepsProps) {
+export function StepsNow(props: StepsProps) {
+  const { dog, plan, plannedCase, visit, stage, nowMs, add, onNote, onCount } = props
+  const { hands, groomer, timeZone } = props
+  const { who } = useWhoHere()
   const record = underWay(visit)
   const spent = record ? minutesOf(record, visit, nowMs) : { handsMin: 0, waitMin: 0 }
   if (stage === null) return null
@@ -81,6 +93,7 @@ export function StepsNow({ dog, plan, plannedCase, visit, stage, nowMs, add, onN
           waits={stage.id}
           leftMin={stage.waitMin - spent.waitMin}
           toCome={stagesToCome(plan.stages, visit)}
+          says={hands && freeSays(hands, who?.name === groomer, groomer, houseClock(timeZone).clock(nowMs))}
           add={add}
           onNote={onNote}
         />

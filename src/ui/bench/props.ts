@@ -1,3 +1,4 @@
+import type { BenchHands } from '@/core/other-hands'
 import type { FigureDog } from '@/core/figure'
 import type { Kit } from '@/core/lengths'
 import type { Case, Plan } from '@/core/plan'
@@ -38,6 +39,8 @@ export interface BenchView extends Begun {
   consents: ConsentId[]
   /** What this house minds besides, in its own words. */
   ownCautions: readonly { id: number; stage: StageId; words: string }[]
+  /** What the plan that was taken for the day says of this dog and its groomer; null where none was. */
+  hands: BenchHands | null
   lastKg: number
   /** How the dog took each thing before today, 0 to 4. */
   lastGrades: Partial<Record<Trigger, number>>

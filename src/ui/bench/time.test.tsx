@@ -45,6 +45,7 @@ function row(spareMin: number, more: VisitEvent[] = []): string {
     dog: { name: 'Quill', build: 'square', coat: 'curly' },
     groomer: 'Wren',
     groomerId: 1,
+    hands: null,
     plan,
     plannedCase,
     kit: FULL_KIT,
@@ -92,10 +93,10 @@ describe('catching up', () => {
 })
 
 describe('a wait', () => {
-  const free = (waits: 'condition' | 'dry', leftMin: number) =>
+  const free = (waits: 'condition' | 'dry', leftMin: number, says: string | null = null) =>
     words(
       renderToStaticMarkup(
-        <FreeHands waits={waits} leftMin={leftMin} toCome={plan.stages} add={() => {}} onNote={() => {}} />,
+        <FreeHands waits={waits} leftMin={leftMin} toCome={plan.stages} says={says} add={() => {}} onNote={() => {}} />,
       ),
     )
   it('offers what fits into it on a dog in the tub, and nothing on one in the cabinet', () => {
@@ -103,6 +104,7 @@ describe('a wait', () => {
     expect(free('condition', 0.2)).toContain('Nothing of this dog fits into it.')
     expect(free('dry', 15)).not.toMatch(/Nails|Ears/)
     expect(free('dry', 15)).toContain('See to another dog')
+    expect(free('dry', 15, 'By the day’s plan you have Otis’s head now.')).toContain('you have Otis’s head now')
   })
 })
 

@@ -1,13 +1,14 @@
 import Link from 'next/link'
 import type { NextLine } from '@/core/book'
-import type { HouseDay } from '@/core/day'
 import { addDays, type Day } from '@/core/units'
 import { Saying } from '../frame/Saying'
 import { ComesNext } from './ComesNext'
 import { DayPicture } from './DayPicture'
 import { DayNotices } from './DayNotices'
-import { DayWays } from './hands/DayWays'
+import { DayWays, type DayWay } from './hands/DayWays'
 import { HandsDesk } from './hands/HandsDesk'
+import { Rehearse } from './hands/Rehearse'
+import type { Decide, HandsView } from './hands/view'
 import type { DayRow } from './dayRow'
 import { Outbox, type Message } from './Outbox'
 import styles from './day.module.css'
@@ -22,16 +23,21 @@ interface DayDeskProps {
     counts: { home: number; inHouse: number; toCome: number }
     messages: Message[]
     next: NextLine[]
+    /** How the day is looked at. */
+    way: DayWay
     /** The day as the planner reads it, where it is looked at by hands. */
-    planned: { day: HouseDay; places: Record<string, string> } | null
+    planned: HandsView | null
+    today: Day
     nowMs: number
     timeZone: string
   }
+  decide: Decide
 }
 
 /** A day of the house: what calls, every dog on the day's clock, and the messages to send. */
-export function DayDesk({ view }: DayDeskProps) {
-  const { day, title, isToday, rows, counts, messages, next, planned, nowMs, timeZone } = view
+export function DayDesk({ view, decide }: DayDeskProps) {
+  const { day, title, today, isToday, rows, counts, messages, next, way, planned, nowMs, timeZone } = view
+  const isPast = day < today
   return (
     <>
       <section className={styles.top}>
@@ -55,7 +61,7 @@ export function DayDesk({ view }: DayDeskProps) {
               Day after
             </Link>
           </p>
-          {rows.length > 0 && <DayWays here={planned ? 'hands' : 'dog'} day={day} isToday={isToday} />}
+          {rows.length > 0 && <DayWays here={way} day={day} isToday={isToday} isPast={isPast} />}
         </div>
         {isToday && <DayNotices rows={planned ? rows.filter(({ wait }) => wait !== null) : rows} />}
       </section>
@@ -70,8 +76,10 @@ export function DayDesk({ view }: DayDeskProps) {
         >
           Book from a dog’s file; the slot is proposed from the dog’s own plan.
         </Saying>
+      ) : planned && way === 'rehearse' ? (
+        <Rehearse view={planned} />
       ) : planned ? (
-        <HandsDesk {...planned} isToday={isToday} />
+        <HandsDesk {...planned} isToday={isToday} isPast={isPast} decide={decide} />
       ) : (
         <DayPicture rows={rows} timeZone={timeZone} nowMs={isToday ? nowMs : null} />
       )}

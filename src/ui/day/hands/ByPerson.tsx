@@ -1,11 +1,17 @@
 import type { CSSProperties } from 'react'
 import type { DayPlan, HouseDay } from '@/core/day'
 import { clockOf } from '@/core/people'
-import { piecesOf } from './lanes'
+import { piecesOf, type Piece } from './lanes'
 import styles from './hands.module.css'
 
+interface ByPersonProps {
+  day: HouseDay
+  plan: DayPlan
+  open: ((piece: Piece) => void) | null
+}
+
 /** The day by hands on a phone: one list a person, in the order of the clock. */
-export function ByPerson({ day, plan }: { day: HouseDay; plan: DayPlan }) {
+export function ByPerson({ day, plan, open }: ByPersonProps) {
   const pieces = piecesOf(day, plan)
   return (
     <section className={styles.byPerson} aria-label="The day by hands">
@@ -17,18 +23,24 @@ export function ByPerson({ day, plan }: { day: HouseDay; plan: DayPlan }) {
           <ol>
             {pieces
               .filter(({ person, state }) => person === id && state !== 'done')
-              .map(({ dog, family, stages, fromMin, toMin, state }) => (
+              .map((piece) => (
                 <li
-                  key={`${dog} ${fromMin} ${family}`}
-                  data-state={state}
-                  style={{ '--ink': `var(--kv-${family}-ink)` } as CSSProperties}
+                  key={`${piece.dog} ${piece.fromMin} ${piece.family}`}
+                  data-state={piece.state}
+                  style={{ '--ink': `var(--kv-${piece.family}-ink)` } as CSSProperties}
                 >
                   <time>
-                    {clockOf(fromMin)} {state === 'now' ? 'now' : `to ${clockOf(toMin)}`}
+                    {clockOf(piece.fromMin)} {piece.state === 'now' ? 'now' : `to ${clockOf(piece.toMin)}`}
                   </time>
                   <span>
-                    <b>{dog}</b> {[...new Set(stages)].join(', ').toLowerCase()}
+                    <b>{piece.dog}</b> {[...new Set(piece.stages)].join(', ').toLowerCase()}
+                    {piece.locked && <span className="kv-quiet"> fixed</span>}
                   </span>
+                  {open && piece.state === 'planned' && !piece.holds && (
+                    <button type="button" className="kv-word" onClick={() => open(piece)}>
+                      Fix
+                    </button>
+                  )}
                 </li>
               ))}
           </ol>

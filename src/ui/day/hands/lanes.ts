@@ -1,6 +1,6 @@
 import { staysOf, type DayPlan, type HouseDay, type Stay } from '@/core/day'
 import { minutesOf } from '@/core/people'
-import { familyOf, stageLabel, type Family } from '@/core/stages'
+import { familyOf, stageLabel, type Family, type StageId } from '@/core/stages'
 import { CABINET_CHECK_MIN } from '@/core/time'
 
 /** A stretch of one dog in one pair of hands: stages of one family that follow each other. */
@@ -11,9 +11,12 @@ export interface Piece {
   fromMin: number
   toMin: number
   stages: string[]
+  ids: StageId[]
   station: string | null
   state: 'done' | 'now' | 'planned'
   holds: boolean
+  /** Somebody has fixed who does it, or from when. */
+  locked: boolean
 }
 
 /** All pieces of a day, what happened and what is planned, by their start. */
@@ -44,6 +47,8 @@ export function piecesOf(day: HouseDay, plan: DayPlan): Piece[] {
     if (before && joins) {
       before.toMin = toMin
       before.stages.push(stageLabel(stage))
+      before.ids.push(stage)
+      before.locked ||= isLocked(day, dog, stage)
       continue
     }
     const piece = {
@@ -53,15 +58,20 @@ export function piecesOf(day: HouseDay, plan: DayPlan): Piece[] {
       fromMin,
       toMin,
       stages: [stageLabel(stage)],
+      ids: [stage],
+      locked: isLocked(day, dog, stage),
       station,
       state,
       holds: kind === 'holds',
     } as const
-    all.push({ ...piece, stages: [...piece.stages] })
+    all.push({ ...piece, stages: [...piece.stages], ids: [...piece.ids] })
     last.set(person, all.at(-1) as Piece)
   }
   return all
 }
+
+const isLocked = ({ dogs }: HouseDay, dog: string, stage: StageId): boolean =>
+  dogs.some(({ id, locks }) => id === dog && locks.some((lock) => lock.stage === stage))
 
 /** A dog's stay as it is drawn: in a cabinet with the looks that it is due. */
 export interface DrawnStay extends Stay {

@@ -1,34 +1,51 @@
 'use client'
 
-import { useEffect, useState } from 'react'
-import type { HouseDay, PlannedDay } from '@/core/day'
-import type { Told } from './dayWorker'
+import { useEffect, useRef, useState } from 'react'
+import type { DayPlan, HouseDay, PlannedDay } from '@/core/day'
+import type { DayAsked, Told } from './dayWorker'
 
 interface Planning {
   /** The day that was planned last, and its plan: while another is planned it stays on the screen. */
   of: string
   planned: PlannedDay | null
+  /** The plan that was taken, moved on by what happened. */
+  kept: PlannedDay | null
   /** How far the planning is, 0 to 1. */
   share: number
   fault: boolean
 }
 
-/** Plans a day beside the page, so that the page goes on answering. */
-export function usePlannedDay(day: HouseDay | null): Planning & { busy: boolean } {
-  const text = day === null ? '' : JSON.stringify(day)
-  const [planning, setPlanning] = useState<Planning>({ of: '', planned: null, share: 0, fault: false })
+const NOTHING: Planning = { of: '', planned: null, kept: null, share: 0, fault: false }
+
+/**
+ * Plans a day beside the page, so that the page goes on answering.
+ * @param taken the plan that was taken, if one was
+ */
+export function usePlannedDay(day: HouseDay | null, taken: DayPlan | null = null) {
+  const text = day === null ? '' : JSON.stringify([day, taken])
+  const [planning, setPlanning] = useState<Planning>(NOTHING)
+  const flag = useRef<Int32Array | null>(null)
   useEffect(() => {
     if (text === '') return
     const worker = new Worker(new URL('./dayWorker.ts', import.meta.url))
+    flag.current = crossOriginIsolated ? new Int32Array(new SharedArrayBuffer(4)) : null
     worker.onmessage = ({ data }: MessageEvent<Told>) =>
-      setPlanning((before) =>
-        'share' in data
-          ? { ...before, share: data.share, fault: false }
-          : { of: text, planned: data.planned, share: 1, fault: false },
-      )
+      setPlanning((before) => ({
+        ...before,
+        fault: false,
+        ...('planned' in data ? { of: text, share: 1 } : {}),
+        ...data,
+      }))
     worker.onerror = () => setPlanning((before) => ({ ...before, fault: true }))
-    worker.postMessage(JSON.parse(text))
+    const [asked, by] = JSON.parse(text) as [HouseDay, DayPlan | null]
+    worker.postMessage({ day: asked, taken: by, stop: flag.current } satisfies DayAsked)
     return () => worker.terminate()
   }, [text])
-  return { ...planning, busy: text !== '' && planning.of !== text && !planning.fault }
+  return {
+    ...planning,
+    kept: taken === null ? null : planning.kept,
+    busy: text !== '' && planning.of !== text && !planning.fault,
+    /** Takes what was found so far; it does nothing where the browser shares no memory. */
+    stop: () => flag.current && Atomics.store(flag.current, 0, 1),
+  }
 }
