@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest'
+import type { WebElement } from 'selenium-webdriver'
 import { openFor, type Opened } from './kovit'
 
 let opened: Opened
@@ -31,7 +32,7 @@ it('every dog of the day is in somebody’s hands, each piece told by dog, stage
   const { driver, kovit, page } = opened
   await driver.get(`${kovit.address}/?by=hands`)
   await page.find(lanes)
-  const pieces = await texts('section[aria-label="The day by hands"] li[data-state]')
+  const pieces = await texts('section[aria-label="The day by hands"] button[data-state]')
   const day = await (await fetch(kovit.address)).text()
   const dogs = [...new Set([...day.matchAll(/aria-label="File of ([^"]+)"/g)].map(([, name]) => name as string))]
   expect(dogs.length).toBeGreaterThan(3)
@@ -45,7 +46,7 @@ it('one more dog is supposed, side by side with the day as it is, and nothing of
   await page.click("//button[contains(., 'one more dog at')]")
   await page.find("//tr[th[text()='Supposed']]")
   const isIn = async () =>
-    (await texts('section[aria-label="The day by hands"] li[data-state]')).some((piece) =>
+    (await texts('section[aria-label="The day by hands"] button[data-state]')).some((piece) =>
       piece.startsWith('One more dog'),
     )
   expect(await isIn()).toBe(true)
@@ -53,6 +54,83 @@ it('one more dog is supposed, side by side with the day as it is, and nothing of
   await page.until(async () => !(await isIn()))
   await driver.get(kovit.address)
   expect(await sum()).not.toContain('One more dog')
+})
+
+const plan = '//section[@aria-label="The plan of the day"]'
+const piece = (words: string) => `${lanes}//button[contains(@aria-label, '${words}')]`
+const byHands = async () => {
+  const { driver, kovit, page } = opened
+  await driver.get(`${kovit.address}/?by=hands`)
+  await page.find(plan)
+}
+/** The last planned piece of somebody's lane that can be carried. */
+async function lastOf(person: string): Promise<WebElement> {
+  const all = await opened.driver.findElements({
+    xpath: `${lanes}//ol[starts-with(@aria-label, '${person},')]//button[not(@disabled)]`,
+  })
+  return all.at(-1) as WebElement
+}
+
+it('a plan is taken, a piece is carried into a later hour, the day is planned again around it, taken, and all of it undone', async () => {
+  const { driver, page } = opened
+  await byHands()
+  await page.press('Take this plan')
+  await page.find(`${plan}[contains(., 'By the plan that Wren took at')]`)
+  const carried = await lastOf('Ansel')
+  const before = (await carried.getAttribute('aria-label')) ?? ''
+  const [, dog = '', stage = ''] = /^([^:]+): ([^,]+),/.exec(before) ?? []
+  await driver.actions().dragAndDrop(carried, { x: 60, y: 0 }).perform()
+  await page.find(`${plan}[contains(., 'Planned again from now')]`)
+  const said = await page.find(`${plan}/div[@role='status']`)
+  expect(await said.getText()).toContain('It does what was fixed.')
+  await page.press('Take this plan')
+  await page.find(`${plan}[contains(., 'It still does.')]`)
+  const after = await (
+    await page.find(piece(`${dog}: ${stage}`) + `[contains(@aria-label, 'fixed')]`)
+  ).getAttribute('aria-label')
+  expect(minutes(after ?? '')).toBeGreaterThan(minutes(before))
+  await page.press('Undo: take the plan back')
+  await page.find(`${plan}[contains(., 'Planned again from now')]`)
+  await page.press('Undo: what was fixed last')
+  await page.press('Undo: take the plan back')
+  await page.find(`${plan}[contains(., 'This plan is not taken yet')]`)
+  expect(await texts('button[data-locked]')).toEqual([])
+})
+const minutes = (told: string): number => {
+  const [, hours, min] = /(\d\d):(\d\d) to/.exec(told) ?? []
+  return Number(hours) * 60 + Number(min)
+}
+
+it('a piece is fixed by keyboard: who does it, and what is fixed is told', async () => {
+  const { driver, page } = opened
+  await byHands()
+  const last = await lastOf('Ansel')
+  const told = (await last.getAttribute('aria-label')) ?? ''
+  await driver.executeScript('arguments[0].focus()', last)
+  await page.key('Enter')
+  await page.press('Ansel')
+  await page.press('Fix it so')
+  await page.find(piece(`${told.split(',')[0]}`) + "[contains(@aria-label, 'fixed')]")
+  await page.press('Undo: what was fixed last')
+  await page.until(async () => (await texts('button[data-locked]')).length === 0)
+})
+
+it('a day is rehearsed: played by a seed, asked what comes now before it is shown, and nothing of it kept', async () => {
+  const { driver, kovit, page } = opened
+  await driver.get(`${kovit.address}/?by=rehearse`)
+  await page.press('To the next change')
+  const ask = '//section[@aria-label="What now?"]'
+  const question = await (await page.find(`${ask}/h2`)).getText()
+  expect(question).toMatch(/^\d\d:\d\d: \w+ is free\. What now\?$/)
+  for (let tries = 0; tries < 3; tries++) {
+    const [choice] = await driver.findElements({ xpath: `${ask}[h2[.='${question}']]//button[not(@disabled)]` })
+    if (!choice) break
+    await choice.click()
+  }
+  await page.find("//p[contains(., 'answers by the plan')]")
+  await page.find("//h2[.='Where it gets tight on this day']")
+  await byHands()
+  await page.find(`${plan}[contains(., 'This plan is not taken yet')]`)
 })
 
 it('on a phone it is one list a person', async () => {

@@ -14,7 +14,7 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
   ]),
   ...all('book', [
     ...['moveBooking', 'callOff', 'putBack', 'setStanding', 'bookTogether', 'startRepeat', 'endRepeat'],
-    ...['putOnList', 'takeOffList', 'markSaid', 'takeBackSaid', 'keepCalendar', 'freeOwnTime'],
+    ...['decideDay', 'putOnList', 'takeOffList', 'markSaid', 'takeBackSaid', 'keepCalendar', 'freeOwnTime'],
   ]),
   ...all('kit', ['addToKit', 'changeKit', 'takeCommonKit']),
   ...all('caution', ['addCaution', 'retireCaution']),

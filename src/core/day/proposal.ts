@@ -11,12 +11,12 @@ export interface Tell {
   words: string
 }
 
-/** What planning again from now would do, a sentence each: what changes, whom to tell, what it wins. */
+/** A plan to go on by, and a sentence each: what changes, whom to tell, what it wins. */
 export interface Proposal {
+  plan: DayPlan
   changes: string
   tell: string
   wins: string
-  tells: Tell[]
 }
 
 /** What is not worth a change: min, and share of days. From memory. */
@@ -26,21 +26,41 @@ const TELLING_MIN = 10
 const MOST_CHANGES = 3
 
 /**
- * Proposes the day planned anew where that is worth the change against the plan as it runs.
+ * Proposes the day planned anew where that is worth the change against the plan as it runs; and where it is not, but owners
+ * have to know that it runs otherwise than they were told, the plan as it runs.
  * @param before the plan as it was taken: what owners were told by
- * @returns null where the plan that was taken does as well
+ * @returns null where nothing has to change and nobody has to be told
  */
 export function proposalOf(day: HouseDay, before: DayPlan, kept: PlannedDay, anew: PlannedDay): Proposal | null {
-  const wins = winsOf(figuresOf(day, kept), figuresOf(day, anew))
-  if (wins.length === 0) return null
-  const tells = tellsOf(day, before, anew.plan)
+  const fixed = isAgainstWhatIsFixed(day, kept.plan)
+  const wins = fixed ? ['does what was fixed'] : winsOf(figuresOf(day, kept), figuresOf(day, anew))
+  const plan = wins.length > 0 ? anew.plan : kept.plan
+  const tells = tellsOf(day, before, plan)
+  if (wins.length === 0 && tells.length === 0) return null
   return {
-    changes: `${listed(changesOf(day, kept.plan, anew.plan))}.`,
+    plan,
+    changes:
+      wins.length > 0 ? `${listed(changesOf(day, kept.plan, plan))}.` : 'The same hands go on in the same order.',
     tell:
       tells.length === 0 ? 'Nobody has to be told.' : `To be told: the people of ${and(tells.map(({ dog }) => dog))}.`,
-    wins: `It ${and(wins)}.`,
-    tells,
+    wins: wins.length > 0 ? `It ${and(wins)}.` : 'No other order that was found wins the time back.',
   }
+}
+
+/** Somebody has fixed something since that the plan does otherwise. */
+function isAgainstWhatIsFixed({ dogs, now }: HouseDay, { work }: DayPlan): boolean {
+  return dogs.some(({ id, locks, noBay }) => {
+    const toCome = work.filter(({ dog, kind, from }) => dog === id && kind !== 'holds' && from >= now)
+    const otherwise = locks.some(({ stage, person, from }) =>
+      toCome.some(
+        (row) =>
+          row.stage === stage &&
+          ((person !== undefined && row.person !== null && row.person !== person) ||
+            (from !== undefined && row.from < from)),
+      ),
+    )
+    return otherwise || (noBay && toCome.some(({ station }) => station?.startsWith('bay')))
+  })
 }
 
 interface Figures {

@@ -73,13 +73,9 @@ function PlannedHands({ view, asItIs, real, nowMin, mayDecide, isPast, decide }:
   const other = usePlannedDay(then)
   const decisions = useDecisions(view, decide, () => setPressed(null))
   const phone = usePhone()
-  const { kept, planned } = real
-  const proposal = useMemo(
-    () => (kept && planned && standing.taken ? proposalOf(day, standing.taken.plan, kept, planned) : null),
-    [day, kept, planned, standing.taken],
-  )
+  const { proposal, proposed, take } = useProposal(view, real)
   const supposedDay = then !== null && other.planned !== null && !other.busy ? other.planned : null
-  const onScreen = proposal !== null && looking && planned ? planned : asItIs
+  const onScreen = looking && proposed ? proposed : asItIs
   const shown = supposedDay && then ? { day: then, planned: supposedDay } : { day, planned: onScreen }
   const open = what === null && mayDecide ? setPressed : null
   const lookAfter = (decided: () => void) => {
@@ -96,11 +92,11 @@ function PlannedHands({ view, asItIs, real, nowMin, mayDecide, isPast, decide }:
             standing={standing}
             takenAt={takenAt}
             proposal={proposal}
-            looking={looking}
+            looking={proposed && looking}
             busy={decisions.busy || real.busy}
             fault={pressed === null ? decisions.fault : null}
             look={() => setLooking(!looking)}
-            take={() => planned && decisions.take(planned.plan)}
+            take={() => take && decisions.take(take)}
             undo={decisions.undo}
           />
         )
@@ -141,6 +137,15 @@ function PlannedHands({ view, asItIs, real, nowMin, mayDecide, isPast, decide }:
       )}
     </>
   )
+}
+
+/** What the plan that was taken could become; `proposed` is the day found anew, where that is what is proposed. */
+function useProposal({ day, standing: { taken } }: HandsView, { kept, planned }: ReturnType<typeof usePlannedDay>) {
+  return useMemo(() => {
+    const proposal = kept && planned && taken ? proposalOf(day, taken.plan, kept, planned) : null
+    const proposed = proposal && proposal.plan === planned?.plan ? planned : null
+    return { proposal, proposed, take: proposal?.plan ?? planned?.plan ?? null }
+  }, [day, taken, kept, planned])
 }
 
 const SupposedOnly = ({ busyAt, back }: { busyAt: number | null; back: () => void }) => (

@@ -53,7 +53,7 @@ export function LockSheet({ piece, day, busy, fault, lock, bay, onClose }: LockS
           not before{' '}
           <input
             type="time"
-            className="kv-input"
+            className="kv-select"
             value={from ?? ''}
             onChange={({ target }) => setFrom(target.value === '' ? null : target.value)}
           />

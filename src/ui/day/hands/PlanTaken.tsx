@@ -7,8 +7,8 @@ interface PlanTakenProps {
   /** `10:12`, when the plan in force was taken. */
   takenAt: string | null
   proposal: Proposal | null
-  /** The plan that was found anew is on the screen. */
-  looking: boolean
+  /** The plan that was found anew is on the screen; null where the proposal is the day as it runs. */
+  looking: boolean | null
   busy: boolean
   fault: string | null
   look: () => void
@@ -47,10 +47,10 @@ export function PlanTaken(props: PlanTakenProps) {
         <p className={styles.acts}>
           {(taken === null || proposal !== null) && (
             <button type="button" className="kv-button" disabled={busy} onClick={take}>
-              Take this plan
+              {proposal !== null && looking === null ? 'Go on by it, and tell them' : 'Take this plan'}
             </button>
           )}
-          {proposal !== null && (
+          {looking !== null && (
             <button type="button" className="kv-word" aria-pressed={looking} onClick={look}>
               {looking ? 'Look at the day as it runs' : 'Look at it'}
             </button>

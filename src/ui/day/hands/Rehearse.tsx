@@ -38,7 +38,7 @@ function Stage({ view: { day, places }, plan, seed, again }: StageProps) {
   const hours = useMemo(() => spanOf(day, played.plan.work), [day, played])
   const [atMin, setAt] = useState(hours.fromMin)
   const [running, setRunning] = useState(false)
-  const [asks, setAsks] = useState<string | null>(day.people[0]?.id ?? null)
+  const [asks, setAsks] = useState<string | null>(() => busiest(played.turns))
   const [answers, setAnswers] = useState<ReadonlyMap<Turn, boolean>>(new Map())
   const open = played.turns.find((turn) => turn.atMin <= atMin && turn.person === asks && !answers.has(turn)) ?? null
   const over = atMin >= hours.toMin
@@ -55,7 +55,13 @@ function Stage({ view: { day, places }, plan, seed, again }: StageProps) {
       (row) =>
         minutesOf(row.from) <= atMin && !(open && row.person === open.person && minutesOf(row.from) >= open.atMin),
     )
-    return { day: shownDay, plan: { ...played.plan, work } }
+    // How late a dog will be is not told before it is done.
+    const dogs = played.plan.dogs.map((dog) =>
+      minutesOf(dog.done) <= atMin
+        ? dog
+        : { ...dog, done: day.dogs.find(({ id }) => id === dog.id)?.promise ?? dog.done },
+    )
+    return { day: shownDay, plan: { ...played.plan, work, dogs } }
   }, [day, played, atMin, open])
   const phone = usePhone()
   const right = [...answers.values()].filter(Boolean).length
@@ -85,7 +91,7 @@ function Stage({ view: { day, places }, plan, seed, again }: StageProps) {
           <label className="kv-small">
             day number{' '}
             <input
-              className="kv-input"
+              className="kv-select"
               type="number"
               min={1}
               max={9999}
@@ -139,6 +145,15 @@ function Stage({ view: { day, places }, plan, seed, again }: StageProps) {
         </p>
       </section>
     </>
+  )
+}
+
+/** Who goes from dog to dog most: the one to learn from. */
+function busiest(turns: readonly Turn[]): string | null {
+  const count = (who: string) => turns.filter(({ person }) => person === who).length
+  return turns.reduce<string | null>(
+    (best, { person }) => (best === null || count(person) > count(best) ? person : best),
+    null,
   )
 }
 
