@@ -22,6 +22,8 @@ export interface Household {
   name: string
   place: string
   notes: string
+  /** Where its door is: latitude and longitude as a text; null where nobody said. */
+  spot: string | null
   version: number
 }
 
@@ -35,11 +37,12 @@ const toOwner = ({ id, householdId, name, phone, email, firstCalled, agreed }: R
   agreed: jsonOf(Agreed, agreed),
 })
 
-const toHousehold = ({ id, name, place, notes, rowVersion }: Row<HouseholdFields>): Household => ({
+const toHousehold = ({ id, name, place, notes, spot, rowVersion }: Row<HouseholdFields>): Household => ({
   id,
   name,
   place,
   notes,
+  spot,
   version: rowVersion,
 })
 
@@ -68,7 +71,7 @@ export const addHousehold = async (household: Pick<Household, 'name' | 'place'>)
 /** Changes a household, or says which one it was found to be. Its row should be held. */
 export async function changeHousehold(
   householdId: number,
-  change: Partial<Pick<HouseholdFields, 'name' | 'place' | 'notes' | 'joinedInto'>>,
+  change: Partial<Pick<HouseholdFields, 'name' | 'place' | 'notes' | 'spot' | 'joinedInto'>>,
 ): Promise<void> {
   const rowVersion = literal('row_version + 1') as unknown as number
   await database().models.household.update({ ...change, rowVersion }, { where: { id: householdId } })

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { WebElement } from 'selenium-webdriver'
+import { Key, Origin, type WebElement } from 'selenium-webdriver'
 import { openFor, type Opened } from './kovit'
 
 let opened: Opened
@@ -79,7 +79,8 @@ it('a plan is taken, a piece is carried into a later hour, the day is planned ag
   const carried = await lastOf('Ansel')
   const before = (await carried.getAttribute('aria-label')) ?? ''
   const [, dog = '', stage = ''] = /^([^:]+): ([^,]+),/.exec(before) ?? []
-  await driver.actions().dragAndDrop(carried, { x: 60, y: 0 }).perform()
+  const by = (x: number) => ({ x, y: 0, origin: Origin.POINTER })
+  await driver.actions().move({ origin: carried }).press().move(by(20)).move(by(40)).move(by(1)).release().perform()
   await page.find(`${plan}[contains(., 'Planned again from now')]`)
   const said = await page.find(`${plan}/div[@role='status']`)
   expect(await said.getText()).toContain('It does what was fixed.')
@@ -107,7 +108,7 @@ it('a piece is fixed by keyboard: who does it, and what is fixed is told', async
   const last = await lastOf('Ansel')
   const told = (await last.getAttribute('aria-label')) ?? ''
   await driver.executeScript('arguments[0].focus()', last)
-  await page.key('Enter')
+  await page.key(Key.ENTER)
   await page.press('Ansel')
   await page.press('Fix it so')
   await page.find(piece(`${told.split(',')[0]}`) + "[contains(@aria-label, 'fixed')]")
@@ -131,6 +132,33 @@ it('a day is rehearsed: played by a seed, asked what comes now before it is show
   await page.find("//h2[.='Where it gets tight on this day']")
   await byHands()
   await page.find(`${plan}[contains(., 'This plan is not taken yet')]`)
+})
+
+it('the van’s day is one road with its doors, the tank beside it, and says that no map stands behind the sketch; on a phone too', async () => {
+  const { driver, kovit, page } = opened
+  const book = await (await fetch(`${kovit.address}/book`)).text()
+  const days = [...new Set([...book.matchAll(/data-line="(\d{4}-\d\d-\d\d) /g)].map(([, day]) => day as string))]
+  const texted = await Promise.all(
+    days.map(async (day) => [day, await (await fetch(`${kovit.address}/?day=${day}`)).text()]),
+  )
+  const day = texted.find(([, text]) => text?.includes('the van’s road'))?.[0]
+  expect(day).toBeDefined()
+  for (const [width, height] of [
+    [1280, 900],
+    [500, 844],
+  ] as const) {
+    await driver.manage().window().setRect({ width, height })
+    await driver.get(`${kovit.address}/?by=road&day=${day}`)
+    await page.find("//section[@aria-label='The road']//b[contains(., 'leaves the harbour yard')]")
+    const said = await sum()
+    expect(said).toMatch(/4 dogs at 4 doors, \d+ min of road/)
+    expect(said).toMatch(/All promises hold: \d+ %\. Home \d\d:\d\d/)
+    expect(said).toMatch(/fill the tank at (the quay tap|the harbour yard), 12 min/)
+    expect(said).toContain('No map service is connected')
+    const stops = await driver.findElements({ xpath: "//section[@aria-label='The road']//ol/li" })
+    expect(stops).toHaveLength(4)
+  }
+  await driver.manage().window().setRect({ width: 1280, height: 900 })
 })
 
 it('on a phone it is one list a person', async () => {

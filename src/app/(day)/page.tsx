@@ -1,8 +1,11 @@
 import type { Metadata } from 'next'
 import { dayView } from '@/service/day/dayView'
+import { isOnRoad, type DayEntry } from '@/service/day/dayEntry'
 import { handsView } from '@/service/day/houseDay'
+import { roadDay } from '@/service/day/roadDay'
 import { DayDesk } from '@/ui/day/DayDesk'
 import { dayRow } from '@/ui/day/dayRow'
+import type { DayWay } from '@/ui/day/hands/DayWays'
 import { Frame } from '@/ui/frame/Frame'
 import { Refresh } from '@/ui/frame/Refresh'
 import { wayFor } from '../addresses'
@@ -20,9 +23,10 @@ export default async function DayPage({
   const house = await theHouse()
   const asked = await searchParams
   const { entries, ...view } = await dayView(house, asked.day)
-  const isOver = view.day < view.today
-  const way = asked.by === 'hands' || (asked.by === 'rehearse' && !isOver) ? asked.by : 'dog'
-  const planned = way !== 'dog' && entries.length > 0 ? await handsView(entries, house, view.day) : null
+  const ways = waysToLook(entries, view.day < view.today)
+  const way = ways.find((each) => each === asked.by) ?? 'dog'
+  const planned = way === 'hands' || way === 'rehearse' ? await handsView(entries, house, view.day) : null
+  const road = way === 'road' ? await roadDay(entries, house, view.day) : null
   const rows = entries
     .map((entry) => dayRow(entry, house.nameOf(entry.booking.staffId), house.time, house.nowMs))
     .map((row) => ({ ...row, href: wayFor(house.who, row.href, row.dogId) }))
@@ -30,9 +34,20 @@ export default async function DayPage({
     <Frame here="Day" house={house}>
       {way !== 'rehearse' && <Refresh everySeconds={30} />}
       <DayDesk
-        view={{ ...view, rows, way, planned, nowMs: house.nowMs, timeZone: house.timeZone }}
+        view={{ ...view, rows, way, ways, planned, road, nowMs: house.nowMs, timeZone: house.timeZone }}
         decide={decideDay}
       />
     </Frame>
   )
+}
+
+/** By hands where somebody is in the house, by the road where the van drives; a day that is over is not rehearsed. */
+function waysToLook(entries: readonly DayEntry[], isOver: boolean): DayWay[] {
+  const [house, road] = [entries.some((entry) => !isOnRoad(entry)), entries.some(isOnRoad)]
+  return [
+    'dog',
+    ...(house ? (['hands'] as const) : []),
+    ...(road ? (['road'] as const) : []),
+    ...(house && !isOver ? (['rehearse'] as const) : []),
+  ]
 }

@@ -2,7 +2,7 @@ export { hindrances, restOf } from './hindrances'
 export type { BusyTime, DayFacts, Hand, Hindrance, Needs, Taken, Wanted } from './hindrances'
 export { freeStretches, without } from './stretches'
 export type { Stretch } from './stretches'
-export { proposals } from './proposals'
+export { MOST_PROPOSED, proposals } from './proposals'
 export type { Proposal, ProposalsAsked } from './proposals'
 export {
   BOOKING_STANDINGS,

@@ -30,11 +30,13 @@ export interface ProposalsAsked {
   minds?: number
   /** Who had it last: the best reason to have it again. */
   usualStaffId?: number
+  /** So many are wanted, where it is not the usual number. */
+  most?: number
 }
 
 /** So far ahead is looked, days, and so many starts are proposed. Source: from memory. */
 const DAYS = 42
-const MOST = 3
+export const MOST_PROPOSED = 3
 /** Starts are on the quarter of an hour. Source: common practice. */
 const STEP_MIN = 15
 /** Dogs of one household begin within this of each other or follow at once, minutes. Source: common practice. */
@@ -56,14 +58,14 @@ const DAY_MIN = 24 * 60
  * closed day, or across another dog.
  */
 export function proposals(asked: ProposalsAsked): Proposal[] {
-  const { from, around = from } = asked
+  const { from, around = from, most = MOST_PROPOSED } = asked
   const first = [from, addDays(around, -DAYS / 2)].sort().at(-1) ?? from
   const days = Array.from({ length: DAYS }, (_, ahead) => addDays(first, ahead))
   const found = days.flatMap((day) => startsOn(day, asked)).sort((a, b) => a.cost - b.cost)
   const chosen: Start[] = []
   for (const each of found) {
     if (!chosen.some(({ day }) => day === each.day)) chosen.push(each)
-    if (chosen.length === MOST) break
+    if (chosen.length === most) break
   }
   return chosen.map(({ day, start, staffId, why }) => ({ day, staffId, why, clock: clockOf(start) }))
 }

@@ -1,4 +1,6 @@
 export { DayDog, DayPerson, HouseDay, Stations } from './day'
+export { costOf } from './dayCost'
+export type { DayCost } from './dayCost'
 export { DAY_DEED_FORMAT, DayDeed, standingDay } from './dayLog'
 export type { DayLine, StageLock, StandingDay } from './dayLog'
 export { DAY_RULES, DayPlan, DayRule } from './dayPlan'

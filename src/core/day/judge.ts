@@ -1,15 +1,18 @@
 import type { Aim } from '../shop'
 import { broken, HOURS, PROMISE, SOFT_RULES } from './rules'
-import { endOfDay, seeDay, waitingOf } from './seenDay'
+import { endOfDay, seeDay, waitingOf, type Seen } from './seenDay'
 import type { Workshop } from './workshop'
 
 /** What stands where in a score: what outranks what. The last is none of them, and shows a search where a rule is nearly kept. */
-export const RANK = { past: 0, broken: 1, late: 2, soft: 3, end: 4, waiting: 5, off: 6 } as const
+export const RANK = { past: 0, broken: 1, late: 2, soft: 3, end: 4, tight: 5, waiting: 6, off: 7 } as const
 
 /** What each weighs while the search looks for its way, in minutes of the day's end. From memory. */
-const WEIGHTS = [20, 200, 4, 40, 1, 0.05, 0.05]
+const WEIGHTS = [20, 200, 4, 40, 1, 0.2, 0.05, 0.05]
 
-/** How good a plan of the day is: hours kept, promises, the other rules, the end, the dogs' waiting. */
+/** A promise is tight when less than this share of a dog's stay is left before it. From memory: about nine days of ten hold. */
+const ROOM_SHARE = 0.25
+
+/** How good a plan of the day is: hours kept, promises, the other rules, the end, room before promises, the dogs' waiting. */
 export const dayAim = (shop: Workshop): Aim => ({
   weights: WEIGHTS,
   judge: (state, score) => {
@@ -25,6 +28,17 @@ export const dayAim = (shop: Workshop): Aim => ({
         soft++
         off += byMin
       })
-    score.set([past, lateDogs, late, soft, endOfDay(shop, seen), waitingOf(seen), off])
+    score.set([past, lateDogs, late, soft, endOfDay(shop, seen), tightOf(shop, seen), waitingOf(seen), off])
   },
 })
+
+/** Minutes that are wanting before promises for them to hold on most days; what is over already is as it is. */
+function tightOf({ dogs, floor }: Workshop, { fromMin, toMin }: Seen): number {
+  let wanting = 0
+  for (let dog = 0; dog < dogs.length; dog++) {
+    const [from, to] = [fromMin[dog] as number, toMin[dog] as number]
+    const left = (floor.shop.jobs[dog]?.untilMin ?? Infinity) - to
+    wanting += Math.max(0, ROOM_SHARE * (to - from) - Math.max(0, left))
+  }
+  return Math.round(wanting)
+}

@@ -3,18 +3,18 @@ import type { HouseDay } from './day'
 import type { DayPlan } from './dayPlan'
 import { RANK } from './judge'
 import { planVan } from './planVan'
-import { riskOf, type Risk } from './risk'
+import { DAYS, riskOf, type Risk } from './risk'
 import { asWork, rowsOf } from './rows'
 import { broken, RULES } from './rules'
 import { named, saysNoRoom, saysNoShows, saysWaits } from './says'
-import { searchDay, type Found } from './search'
+import { QUICK_STEPS, searchDay, type Found } from './search'
 import { endOfDay, seeDay, waitingOf } from './seenDay'
 
 /** A day's plan with what is known of all its promises together. */
 export interface PlannedDay {
   plan: DayPlan
-  /** The share of days on which all promises hold, 0 to 1, and its standard error; null on the road. */
-  all: { share: number; error: number } | null
+  /** The share of days on which all promises hold, 0 to 1, and its standard error. */
+  all: { share: number; error: number }
 }
 
 /** Plans a day: pure, and the same for the same day and seed. */
@@ -22,13 +22,23 @@ export const planDay = (day: HouseDay): DayPlan => plannedDay(day).plan
 
 /** @param stop told how far the search is, 0 to 1; true takes what there is */
 export function plannedDay(day: HouseDay, stop?: (share: number) => boolean): PlannedDay {
-  if (day.setting === 'mobile') return { plan: planVan(day), all: null }
+  if (day.setting === 'mobile') return planVan(day)
   return asPlanned(searchDay(day, stop), day.stations.bay)
 }
 
+/** Days that are played where many plans are weighed against each other: a chance to within two percent. */
+const QUICK_DAYS = 1000
+
+/** A day planned by priority rules alone: good enough to weigh one day against another, in a fraction of the time. */
+export function quickDay(day: HouseDay): PlannedDay {
+  return day.setting === 'mobile'
+    ? planVan(day)
+    : asPlanned(searchDay(day, undefined, QUICK_STEPS), day.stations.bay, QUICK_DAYS)
+}
+
 /** A plan as it was found, with what is known of its promises. */
-export function asPlanned(found: Found, bays = found.shop.day.stations.bay): PlannedDay {
-  const risk = riskOf(found.shop, found.state, found.shop.day.seed)
+export function asPlanned(found: Found, bays = found.shop.day.stations.bay, days = DAYS): PlannedDay {
+  const risk = riskOf(found.shop, found.state, found.shop.day.seed, days)
   return { plan: planOf(found, risk, bays), all: { share: risk.all, error: risk.error } }
 }
 

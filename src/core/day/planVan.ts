@@ -8,10 +8,10 @@ import { named, saysNoShows } from './says'
 import { roadRisk } from './roadRisk'
 
 /** A van's day: one line of doors, each with its dogs one after the other. */
-export function planVan(day: HouseDay): DayPlan {
+export function planVan(day: HouseDay): { plan: DayPlan; all: { share: number; error: number } } {
   const road = roadOf(day)
   const visits = visitsOf(road)
-  const risk = roadRisk(road, day.seed)
+  const { dogs: risk, all } = roadRisk(road, day.seed)
   const dogs = visits.flatMap(({ door, beginMin }) =>
     door.dogs.map(({ dog, pieces, startsMin, doneMin }) => {
       const seen = pieces[0]?.seen
@@ -31,7 +31,7 @@ export function planVan(day: HouseDay): DayPlan {
   const { route, van } = road
   const endMin = route.stops.length > 0 || road.here ? route.homeMin : Math.max(van.departMin, route.homeMin)
   const stays = van.stops.reduce((sum, { stayMin }) => sum + van.setUpMin + stayMin + van.packMin, 0)
-  return {
+  const plan: DayPlan = {
     kovit: 'dayplan/1',
     work: visits.flatMap(({ door, beginMin }) => workAt(road, door, beginMin)),
     dogs,
@@ -49,6 +49,7 @@ export function planVan(day: HouseDay): DayPlan {
     breaks: [...breaksOf(road, visits)],
     says: [...saysRefills(road), ...saysNoShows(day)],
   }
+  return { plan, all }
 }
 
 interface Visit {

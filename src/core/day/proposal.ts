@@ -82,7 +82,7 @@ function figuresOf(day: HouseDay, { plan, all }: PlannedDay): Figures {
     lateMin: late.reduce((sum, min) => sum + Math.max(0, min), 0),
     soft: plan.breaks.length - count('hours', 'promise'),
     endMin: minutesOf(plan.end.at),
-    unsure: 1 - (all?.share ?? 1),
+    unsure: 1 - all.share,
   }
 }
 

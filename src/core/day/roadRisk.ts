@@ -8,7 +8,7 @@ import type { Door, Road } from './road'
 const ROAD_SHARE = 0.15
 const LEAST_ROAD = 0.3
 
-/** The chance that each dog's promise holds, and when it is done at nine of ten, min, by playing the van's day. */
+/** The chance that each dog's promise holds, that all do, and when each is done at nine of ten, min, by playing the van's day. */
 export function roadRisk({ day, here, doors, route, van }: Road, seed: number, days = DAYS) {
   const draw = normals(seeded(seed))
   const dones = new Map<string, Float64Array>()
@@ -44,10 +44,17 @@ export function roadRisk({ day, here, doors, route, van }: Road, seed: number, d
     }
   }
   const promises = new Map(day.dogs.map(({ id, promise }) => [id, minutesOf(promise)]))
-  return new Map(
+  const broken = new Uint8Array(days)
+  const dogs = new Map(
     [...dones].map(([id, minutes]) => {
-      const kept = minutes.reduce((sum, min) => sum + (min <= (promises.get(id) as number) ? 1 : 0), 0)
+      const until = promises.get(id) as number
+      const kept = minutes.reduce((sum, min, at) => {
+        if (min > until) broken[at] = 1
+        return sum + (min <= until ? 1 : 0)
+      }, 0)
       return [id, { chance: kept / days, lateMin: minutes.sort()[Math.floor(days * 0.9)] ?? 0 }]
     }),
   )
+  const share = 1 - broken.reduce((sum, one) => sum + one, 0) / days
+  return { dogs, all: { share, error: Math.sqrt((share * (1 - share)) / days) } }
 }

@@ -28,6 +28,8 @@ export interface Found {
 const STEPS_BY_TASK = 150
 const MOST_STEPS = 7500
 const NODES = 4000
+/** So few plans are thought of where many days are weighed against each other. */
+export const QUICK_STEPS = 200
 
 /** Above so many pieces branch and bound has no hope in its nodes. From memory. */
 const FEW_PIECES = 60
@@ -35,8 +37,8 @@ const FEW_PIECES = 60
 /** A dispatched day is good already: it is not made as warm as a machine shop. From memory, by `npm run bench`. */
 const CALM = 0.35
 
-const effortFor = (shop: Workshop, stop?: Effort['stop']): Effort => ({
-  steps: Math.min(MOST_STEPS, STEPS_BY_TASK * shop.floor.tasks.length),
+const effortFor = (shop: Workshop, stop: Effort['stop'], most: number): Effort => ({
+  steps: Math.min(most, STEPS_BY_TASK * shop.floor.tasks.length),
   nodes: NODES,
   ...(stop ? { stop } : {}),
 })
@@ -44,13 +46,15 @@ const effortFor = (shop: Workshop, stop?: Effort['stop']): Effort => ({
 /**
  * The plan of a salon's day: constructed, annealed, and where the day is small or the bound tells, proved.
  * @param stop told how far it is; true takes what there is
+ * @param steps plans that are thought of at the most
  */
-export function searchDay(day: HouseDay, stop?: Effort['stop']): Found {
-  const first = annealed(workshopOf(day, true), stop)
+export function searchDay(day: HouseDay, stop?: Effort['stop'], steps = MOST_STEPS): Found {
+  const first = annealed(workshopOf(day, true), stop, steps)
   const resting = overworked(first)
-  if (resting.length === 0) return proven(first)
-  const rested = annealed(workshopOf(day, true, resting), stop)
-  return proven(comparedScores(rested.score, first.score) <= 0 ? rested : first)
+  const nodes = steps === MOST_STEPS ? NODES : 0
+  if (resting.length === 0) return proven(first, nodes)
+  const rested = annealed(workshopOf(day, true, resting), stop, steps)
+  return proven(comparedScores(rested.score, first.score) <= 0 ? rested : first, nodes)
 }
 
 /** Whoever works too long without a break by a plan. */
@@ -60,12 +64,12 @@ function overworked({ shop, state }: Found): number[] {
 }
 
 /** @throws when not even with a bay for every dog anything can be placed: the day contradicts itself */
-function annealed(shop: Workshop, stop?: Effort['stop'], roomy = false): Found {
+function annealed(shop: Workshop, stop: Effort['stop'], steps: number, roomy = false): Found {
   const { floor, day } = shop
   const aim = dayAim(shop)
-  const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop), apart(shop), CALM)
+  const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop, steps), apart(shop), CALM)
   if (!found && roomy) throw new Error('This day cannot be planned: its dogs cannot all stand where they are said to.')
-  if (!found) return annealed(withRoom(shop), stop, true)
+  if (!found) return annealed(withRoom(shop), stop, steps, true)
   return { ...comingLate(shop, found.turns, found.score), boundMin: 0, proved: false }
 }
 
@@ -133,10 +137,10 @@ function withRoom({ day, resting }: Workshop): Workshop {
   return workshopOf({ ...day, dogs: roomy, stations: { ...stations, bay: stations.bay + dogs.length } }, true, resting)
 }
 
-function proven(found: Found): Found {
+function proven(found: Found, most: number): Found {
   const single = workshopOf(found.shop.day, false, found.shop.resting)
   const keeps = found.score[RANK.past] === 0 && found.score[RANK.broken] === 0
-  const nodes = single.floor.tasks.length > FEW_PIECES ? 0 : NODES
+  const nodes = single.floor.tasks.length > FEW_PIECES ? 0 : most
   const { state, score, proved, boundMin } = provePlan(
     single.floor,
     dayAim(single),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { TANK_LITRES } from '../van'
+import { SpotText, TANK_LITRES } from '../van'
 
 /** Where the house works. */
 export const WORKS = { salon: 'A salon', van: 'A van', both: 'Both' } as const
@@ -32,7 +32,7 @@ export type HouseFacts = z.infer<typeof HouseFacts>
 /** What a van is where nobody said. */
 export const VAN_USUAL = { tankLitres: TANK_LITRES }
 
-/** The van: its tank in litres, and where it stands at night. */
+/** The van: its tank in litres, where it stands at night, and where else it fills up. */
 export const Van = z.strictObject({
   tankLitres: z
     .number({ error: 'Give the tank as a number of litres.' })
@@ -40,6 +40,19 @@ export const Van = z.strictObject({
     .max(1000, { error: 'The tank must be 20 to 1000 l.' })
     .optional(),
   base: z.string().trim().max(200, { error: 'Keep the base to 200 characters.' }).optional(),
+  /** Where the base is on a map. */
+  spot: SpotText.optional(),
+  /** Another place where the tank is filled. */
+  refill: z
+    .strictObject({
+      name: z
+        .string()
+        .trim()
+        .min(1, { error: 'Give the place a name.' })
+        .max(60, { error: 'Keep it to 60 characters.' }),
+      spot: SpotText,
+    })
+    .optional(),
 })
 export type Van = z.infer<typeof Van>
 

@@ -6,6 +6,7 @@ import { inOrder, routeOf } from './route'
 
 export { PACK_MIN, REFILL_MIN, SET_UP_MIN, TANK_LITRES } from './day'
 export type { PlacedStop, Route, Stop, VanDay } from './day'
+export { madeUpSpot, NOWHERE, spotOf, SpotText } from './spot'
 export { ROAD_FACTOR, SPEED_KMH, straightKm, waysBySpot, waysByTable } from './ways'
 export type { Spot, Way, Ways } from './ways'
 

@@ -17,6 +17,7 @@ import { THE_BOOK } from './0012-the-book'
 import { THE_TRAIL } from './0013-the-trail'
 import { WHO_IS_AT_THE_TABLE } from './0014-who-is-at-the-table'
 import { THE_DAY_AS_TAKEN } from './0015-the-day-as-taken'
+import { WHERE_DOORS_ARE } from './0016-where-doors-are'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -35,6 +36,7 @@ const MIGRATIONS = [
   { name: '0013-the-trail', statements: THE_TRAIL },
   { name: '0014-who-is-at-the-table', statements: WHO_IS_AT_THE_TABLE },
   { name: '0015-the-day-as-taken', statements: THE_DAY_AS_TAKEN },
+  { name: '0016-where-doors-are', statements: WHERE_DOORS_ARE },
 ]
 
 /** What a database is refused with that a later Kovit has changed already. */

@@ -204,6 +204,7 @@ export function defineModels(sequelize: Sequelize): Models {
       name: text,
       place: text,
       notes: { type: STRING(2000), defaultValue: '' },
+      spot: optional,
       joinedInto: { type: INTEGER },
       rowVersion: counter,
     }),

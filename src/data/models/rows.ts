@@ -79,6 +79,7 @@ export interface HouseholdFields {
   name: string
   place: string
   notes: string
+  spot: string | null
   /** The household that this one was found to be. */
   joinedInto: number | null
   rowVersion: number

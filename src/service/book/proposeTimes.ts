@@ -1,13 +1,15 @@
-import { chanceAt, proposals, type BookedFit, type Proposal } from '@/core/book'
+import { chanceAt, MOST_PROPOSED, proposals, type BookedFit, type BusyTime, type Proposal } from '@/core/book'
 import { isHere } from '@/core/household'
+import type { Case } from '@/core/plan'
 import { refuse, type Result } from '@/core/result'
 import { addDays, type Day } from '@/core/units'
-import { readLastSlots } from '@/data/bookings'
+import { readLastSlots, type Booking } from '@/data/bookings'
 import { readDog, type Dog } from '@/data/dogs'
 import { draftAsked, type TimesAsked } from '../booking/bookVisit'
 import { caseOfDraft } from '../booking/planOf'
 import { takenBetween } from '../booking/timeOf'
 import type { OpenHouse } from '../house/openHouse'
+import { costAt } from './dayCost'
 import { fitOf } from './fits'
 import type { z } from 'zod'
 
@@ -33,10 +35,14 @@ export async function proposeTimes(
   const tomorrow = addDays(time.day(nowMs), 1)
   const around = [asked.around ?? dog.dueOn ?? tomorrow, tomorrow].sort().at(-1) ?? tomorrow
   const fits = await fitsByHand(asked, dog, around, house)
-  const { taken, busy } = await takenBetween(addDays(around, -AROUND_DAYS), addDays(around, AROUND_DAYS), house)
+  const { bookings, taken, busy } = await takenBetween(
+    addDays(around, -AROUND_DAYS),
+    addDays(around, AROUND_DAYS),
+    house,
+  )
   const minds = Math.max(dog.behaviour.dogs ?? 0, dog.behaviour.people ?? 0)
   const people = house.hands.flatMap(({ id, work, role }) => {
-    const fit = fits.get(id)
+    const fit = fits.get(id)?.fit
     const can = fit && canDo(fit, role, work.skills)
     return fit && can ? [{ id, work, slotMin: fit.shortestMin }] : []
   })
@@ -50,15 +56,56 @@ export async function proposeTimes(
     opening,
     people,
     taken,
-    busy,
+    busy: [...busy, ...otherwiseOut(bookings, asked.setting, house)],
     minds,
     householdId: dog.householdId,
+    most: MOST_WEIGHED,
   })
-  const offered = found.flatMap((each): OfferedTime[] => {
-    const fit = fits.get(each.staffId)
-    return fit ? [{ ...each, slotMin: fit.shortestMin, percent: chanceAt(fit.curve, fit.shortestMin) }] : []
+  const offered = await weighed(found, dog, fits, asked, house)
+  return { ok: true, value: { offered, around, waterLitres: [...fits.values()][0]?.fit.waterLitres ?? 0 } }
+}
+
+type Fits = ReadonlyMap<number, { fit: BookedFit; planned: Case }>
+
+/** The starts that cost the other dogs of their days least: what speaks for a start, and what the day says to it. */
+async function weighed(
+  found: readonly Proposal[],
+  dog: Dog,
+  fits: Fits,
+  { setting }: z.infer<typeof TimesAsked>,
+  house: OpenHouse,
+): Promise<OfferedTime[]> {
+  const isRoad = (setting ?? (house.works === 'van' ? 'mobile' : 'salon')) === 'mobile'
+  const all = found.map(async (each, at) => {
+    const known = fits.get(each.staffId)
+    if (!known) return []
+    const { fit, planned } = known
+    const slotMin = fit.shortestMin
+    const percent = chanceAt(fit.curve, slotMin)
+    if (isRoad) return [{ offer: { ...each, slotMin, percent }, cost: at }]
+    const { broken, shareLost, says } = await costAt({ ...each, slotMin, dog, plannedCase: planned }, house)
+    const why = [each.why, says].filter(Boolean).join('; ')
+    return [{ offer: { ...each, why, slotMin, percent }, cost: at + broken * COST.broken + shareLost * COST.share }]
   })
-  return { ok: true, value: { offered, around, waterLitres: [...fits.values()][0]?.waterLitres ?? 0 } }
+  const costed = (await Promise.all(all)).flat().sort((a, b) => a.cost - b.cost)
+  return costed.slice(0, MOST_PROPOSED).map(({ offer }) => offer)
+}
+
+/** So many starts are weighed for the three that are offered. From memory. */
+const MOST_WEIGHED = 6
+/** What a broken promise and a lost chance cost, in places of the order. From memory. */
+const COST = { broken: 10, share: 10 }
+
+/** Whoever is out with the van on a day takes no dog in the house, and the other way round. */
+function otherwiseOut(
+  bookings: readonly Booking[],
+  setting: 'salon' | 'mobile' | undefined,
+  { time, works }: OpenHouse,
+): BusyTime[] {
+  const mine = setting ?? (works === 'van' ? 'mobile' : 'salon')
+  return bookings
+    .filter((booking) => booking.setting !== mine)
+    .map(({ staffId, startMs }) => ({ staffId, day: time.day(startMs), from: 0, to: 24 * 60, why: 'out with the van' }))
 }
 
 const canDo = (fit: BookedFit, role: string, skills: readonly string[] | undefined): boolean =>
@@ -69,7 +116,7 @@ async function fitsByHand(asked: z.infer<typeof TimesAsked>, dog: Dog, around: D
   const startMs = house.time.at(around, '10:00')
   const made = house.hands.map(async ({ id }) => {
     const file = await caseOfDraft(draftAsked({ ...asked, dogId: dog.id }, { staffId: id, startMs }, house), house.time)
-    return file ? [[id, fitOf(file.planned)] as const] : []
+    return file ? [[id, { fit: fitOf(file.planned), planned: file.planned }] as const] : []
   })
   return new Map((await Promise.all(made)).flat())
 }

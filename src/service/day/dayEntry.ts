@@ -26,6 +26,9 @@ export interface DayEntry {
   forecast: Pick<Forecast, 'likelyMs' | 'lateMs' | 'chance'> | null
 }
 
+/** Whether the van goes to the dog. */
+export const isOnRoad = ({ booking }: Pick<DayEntry, 'booking'>): boolean => booking.setting === 'mobile'
+
 /** The bookings of a day as they stand now, by start. */
 export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]> {
   const { bookings, visits, states } = await dayVisits(house, day)

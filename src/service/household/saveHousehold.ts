@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { Agreed, PhoneNumber } from '@/core/household'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
+import { SpotText } from '@/core/van'
 import { addFileChange } from '@/data/fileChanges'
 import {
   addOwner,
@@ -33,6 +34,8 @@ export const HouseholdChange = z.strictObject({
     .min(1, { error: 'Give the name of the household.' })
     .max(80, { error: 'Keep the name to 80 characters.' }),
   place: z.string().trim().max(200, { error: 'Keep the address to 200 characters.' }),
+  /** Where its door is on a map; left out it stays as it is. */
+  spot: SpotText.nullable().optional(),
   notes: z
     .string()
     .trim()
@@ -74,10 +77,12 @@ export function saveHousehold(
       return stale(`The household ${household.name}`, changesIn(household, owners, asked))
     const stranger = people.find((each) => each.id !== undefined && !owners.some((owner) => owner.id === each.id))
     if (stranger) return refuse('people', `${stranger.name} is not of this household any more.`)
-    await changeHousehold(householdId, { name, place, notes })
+    const spot = asked.spot === undefined ? household.spot : asked.spot
+    await changeHousehold(householdId, { name, place, notes, spot })
     await keepPeople(householdId, owners, people)
-    const before = { name: household.name, place: household.place, notes: household.notes, people: owners }
-    const after = { name, place, notes, people }
+    const { name: was, place: at, notes: noted, spot: door } = household
+    const before = { name: was, place: at, notes: noted, spot: door, people: owners }
+    const after = { name, place, notes, spot, people }
     await addFileChange({ kind: 'household', id: householdId }, { madeMs: nowMs, madeBy: by, before, after })
     return { ok: true, value: { version: household.version + 1 } }
   })
@@ -106,6 +111,7 @@ function changesIn(household: Household, owners: readonly Owner[], asked: z.infe
     ...one('name', household.name, asked.name),
     ...one('address', household.place, asked.place),
     ...one('notes', household.notes, asked.notes),
+    ...one('place on the map', household.spot ?? '', asked.spot ?? household.spot ?? ''),
     ...one('people', people, mine),
   ]
 }

@@ -11,6 +11,8 @@ import { Rehearse } from './hands/Rehearse'
 import type { Decide, HandsView } from './hands/view'
 import type { DayRow } from './dayRow'
 import { Outbox, type Message } from './Outbox'
+import { RoadDesk } from './road/RoadDesk'
+import type { RoadView } from './road/view'
 import styles from './day.module.css'
 
 interface DayDeskProps {
@@ -25,8 +27,11 @@ interface DayDeskProps {
     next: NextLine[]
     /** How the day is looked at. */
     way: DayWay
+    ways: DayWay[]
     /** The day as the planner reads it, where it is looked at by hands. */
     planned: HandsView | null
+    /** The van's day, where its road is looked at. */
+    road: RoadView | null
     today: Day
     nowMs: number
     timeZone: string
@@ -36,7 +41,7 @@ interface DayDeskProps {
 
 /** A day of the house: what calls, every dog on the day's clock, and the messages to send. */
 export function DayDesk({ view, decide }: DayDeskProps) {
-  const { day, title, today, isToday, rows, counts, messages, next, way, planned, nowMs, timeZone } = view
+  const { day, title, today, isToday, rows, counts, messages, next, way, ways, planned, road, nowMs, timeZone } = view
   const isPast = day < today
   return (
     <>
@@ -61,7 +66,7 @@ export function DayDesk({ view, decide }: DayDeskProps) {
               Day after
             </Link>
           </p>
-          {rows.length > 0 && <DayWays here={way} day={day} isToday={isToday} isPast={isPast} />}
+          {rows.length > 0 && <DayWays here={way} ways={ways} day={day} isToday={isToday} />}
         </div>
         {isToday && <DayNotices rows={planned ? rows.filter(({ wait }) => wait !== null) : rows} />}
       </section>
@@ -76,6 +81,8 @@ export function DayDesk({ view, decide }: DayDeskProps) {
         >
           Book from a dog’s file; the slot is proposed from the dog’s own plan.
         </Saying>
+      ) : road ? (
+        <RoadDesk view={road} />
       ) : planned && way === 'rehearse' ? (
         <Rehearse view={planned} />
       ) : planned ? (
@@ -83,7 +90,7 @@ export function DayDesk({ view, decide }: DayDeskProps) {
       ) : (
         <DayPicture rows={rows} timeZone={timeZone} nowMs={isToday ? nowMs : null} />
       )}
-      {!planned && <ComesNext lines={next} />}
+      {way === 'dog' && <ComesNext lines={next} />}
       <Outbox messages={messages} />
     </>
   )

@@ -12,12 +12,13 @@ import type { HouseholdActs, HouseholdView } from './view'
 import styles from './household.module.css'
 import { May, useWhoHere } from '../who/WhoHere'
 
-type Shown = Pick<HouseholdView, 'name' | 'place' | 'notes'> & { people: PersonLine[] }
+type Shown = Pick<HouseholdView, 'name' | 'place' | 'notes'> & { spot: string; people: PersonLine[] }
 
-const shownOf = ({ name, place, notes, owners }: HouseholdView): Shown => ({
+const shownOf = ({ name, place, notes, spot, owners }: HouseholdView): Shown => ({
   name,
   place,
   notes,
+  spot: spot ?? '',
   people: owners.map(({ call: _, ...person }) => person),
 })
 
@@ -45,6 +46,7 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
         householdId: view.id,
         version: view.version,
         ...now,
+        spot: now.spot.trim() || null,
         people,
       })
       setFaults(answer.ok ? [] : answer.problems)
@@ -52,7 +54,7 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
       if (answer.ok || answer.problems.some(({ path }) => path === 'version')) router.refresh()
     })
   const faultOf = (path: string) => faults.find((each) => each.path === path)?.sentence
-  const others = faults.filter(({ path }) => !/^(name|place|notes|people\[\d+\]\.(name|phone|email))$/.test(path))
+  const others = faults.filter(({ path }) => !/^(name|place|notes|spot|people\[\d+\]\.(name|phone|email))$/.test(path))
   return (
     <>
       <div className="kv-head">
@@ -81,6 +83,12 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
             value={now.place}
             fault={faultOf('place')}
             onChange={(place) => set({ place })}
+          />
+          <TextField
+            label="Where its door is on a map: latitude, longitude"
+            value={now.spot}
+            fault={faultOf('spot')}
+            onChange={(spot) => set({ spot })}
           />
           <div className="kv-field">
             <label htmlFor="notes">Notes</label>

@@ -8,6 +8,7 @@ export interface HouseholdView {
   name: string
   place: string
   notes: string
+  spot: string | null
   version: number
   owners: readonly {
     id: number

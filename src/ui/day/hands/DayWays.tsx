@@ -1,21 +1,25 @@
 import Link from 'next/link'
 import styles from './hands.module.css'
 
-export type DayWay = 'dog' | 'hands' | 'rehearse'
+export type DayWay = 'dog' | 'hands' | 'road' | 'rehearse'
 
-const WAYS = { dog: 'by dog', hands: 'by hands', rehearse: 'rehearse it' } as const satisfies Record<DayWay, string>
+const WAYS = {
+  dog: 'by dog',
+  hands: 'by hands',
+  road: 'the van’s road',
+  rehearse: 'rehearse it',
+} as const satisfies Record<DayWay, string>
 
 interface DayWaysProps {
   here: DayWay
+  /** What there is to look at. */
+  ways: readonly DayWay[]
   day: string
   isToday: boolean
-  /** A day that is over is not rehearsed. */
-  isPast: boolean
 }
 
 /** The ways to look at a day. */
-export const DayWays = ({ here, day, isToday, isPast }: DayWaysProps) => {
-  const ways = (Object.keys(WAYS) as DayWay[]).filter((way) => way !== 'rehearse' || !isPast)
+export const DayWays = ({ here, ways, day, isToday }: DayWaysProps) => {
   return (
     <nav className={styles.ways} aria-label="Look at the day">
       {ways.map((way) => {

@@ -192,5 +192,5 @@ function sumOf({ plan, all }: PlannedDay): string {
   const end = plan.proved
     ? `Ends ${plan.end.at}, proved the earliest`
     : `Ends ${plan.end.at}, at the earliest ${plan.bound.at}`
-  return all === null ? `${end}.` : `${end}. All promises hold: ${Math.round(all.share * 100)} %.`
+  return `${end}. All promises hold: ${Math.round(all.share * 100)} %.`
 }

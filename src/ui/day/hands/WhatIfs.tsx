@@ -66,7 +66,7 @@ function Figures({ name, of: { plan, all } }: { name: string; of: PlannedDay }) 
       <th scope="row">{name}</th>
       <td className="kv-figure">{plan.end.at}</td>
       <td className="kv-figure">{plan.breaks.filter(({ rule }) => rule === 'promise').length}</td>
-      <td className="kv-figure">{all === null ? '' : Math.round(all.share * 100)}</td>
+      <td className="kv-figure">{Math.round(all.share * 100)}</td>
       <td className="kv-figure">{plan.end.waitingMin}</td>
     </tr>
   )

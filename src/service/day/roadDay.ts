@@ -1,0 +1,103 @@
+import { HouseDay } from '@/core/day'
+import { REFILL_MIN, madeUpSpot, NOWHERE, PACK_MIN, SET_UP_MIN, spotOf, type Spot } from '@/core/van'
+import type { Day } from '@/core/units'
+import { readHouseholds } from '@/data/households'
+import type { OpenHouse } from '../house/openHouse'
+import { tankOf } from '../book/bookView'
+import { isOnRoad, type DayEntry } from './dayEntry'
+import { dayDog, namesIn } from './dogOfDay'
+import { driverOn, happenedOn, nowOn } from './handsOfDay'
+
+/** A day of the van as the planner reads it, with what the page tells of its doors. */
+interface RoadDay {
+  day: HouseDay
+  /** By dog: what is said of its door. */
+  doors: Record<string, { place: string; what: string; madeUp: boolean }>
+  base: string
+  /** What the van does besides driving and grooming, min. */
+  setUpMin: number
+  packMin: number
+  refillMin: number
+}
+
+/** The van's day: the bookings at their own doors, of whoever has most of them; null where there are none. */
+export async function roadDay(all: readonly DayEntry[], house: OpenHouse, day: Day): Promise<RoadDay | null> {
+  const onRoad = all.filter(isOnRoad)
+  const staffId = driverOf(onRoad)
+  if (staffId === null) return null
+  const entries = onRoad.filter(({ booking }) => booking.staffId === staffId)
+  const person = driverOn(house, staffId, day)
+  if (person === null) return null
+  const homes = await readHouseholds(entries.map(({ dog }) => dog.householdId))
+  const names = namesIn(entries)
+  const base = spotOf(house.van.spot ?? '') ?? NOWHERE
+  const doors = entries.map((entry) => doorOf(entry, homes.get(entry.dog.householdId), base))
+  const dogs = entries.map((entry, at) => {
+    const { booking, plan } = entry
+    const own = dayDog(entry, names[at] as string, house, [person], NOTHING_FIXED)
+    return {
+      ...own,
+      bring: booking.home?.from ?? own.bring,
+      promise: booking.home?.to ?? own.promise,
+      waterLitres: plan.bath.waterLitres,
+      home: (doors[at] as DoorOnMap).spot,
+    }
+  })
+  const { refill } = house.van
+  const refillAt = refill && spotOf(refill.spot)
+  return {
+    day: HouseDay.parse({
+      kovit: 'day/1',
+      date: day,
+      now: nowOn(house, day),
+      setting: 'mobile',
+      people: [person],
+      dogs,
+      happened: await happenedOn(entries, names, house),
+      van: {
+        base,
+        tankLitres: tankOf(house),
+        refills: refill && refillAt ? [{ id: refill.name, ...refillAt }] : [],
+      },
+    }),
+    doors: Object.fromEntries(
+      entries.map(({ dog, plan }, at) => {
+        const { place, madeUp } = doors[at] as DoorOnMap
+        return [names[at], { place, madeUp, what: `${dog.breed || dog.coat}, ${Math.round(plan.bath.waterLitres)} l` }]
+      }),
+    ),
+    base: house.van.base ?? 'the base',
+    setUpMin: SET_UP_MIN,
+    packMin: PACK_MIN,
+    refillMin: REFILL_MIN,
+  }
+}
+
+const NOTHING_FIXED = { locks: [], noBay: [] }
+
+interface DoorOnMap {
+  place: string
+  spot: Spot
+  madeUp: boolean
+}
+
+function doorOf(
+  { booking }: DayEntry,
+  home: { place: string; spot: string | null } | undefined,
+  base: Spot,
+): DoorOnMap {
+  const place = booking.home?.place ?? home?.place ?? ''
+  const known = spotOf(home?.spot ?? '')
+  // A stop at another address than the household's own lies where nobody said.
+  const isOwn = booking.home === null || booking.home.place === home?.place
+  return known && isOwn ? { place, spot: known, madeUp: false } : { place, spot: madeUpSpot(place, base), madeUp: true }
+}
+
+/** Who has most doors today; the van has one pair of hands. */
+function driverOf(entries: readonly DayEntry[]): number | null {
+  const count = (staffId: number) => entries.filter(({ booking }) => booking.staffId === staffId).length
+  return entries.reduce<number | null>(
+    (best, { booking: { staffId } }) => (best === null || count(staffId) > count(best) ? staffId : best),
+    null,
+  )
+}
