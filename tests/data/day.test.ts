@@ -8,6 +8,7 @@ import { DayAsked, decideDay } from '@/service/day/decideDay'
 import { dayEntries } from '@/service/day/dayEntry'
 import { dayView } from '@/service/day/dayView'
 import { houseDay } from '@/service/day/houseDay'
+import { roadDay } from '@/service/day/roadDay'
 import { openHouse as theHouse } from '@/service/house/openHouse'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { beginVisit } from '@/service/visit/beginVisit'
@@ -37,7 +38,7 @@ beforeEach(async () => {
     if (name !== 'house' && name !== 'houseMark')
       await (models[name] as unknown as { destroy: (o: object) => Promise<void> }).destroy({ where: {} })
   await sequelize.query('SET FOREIGN_KEY_CHECKS = 1')
-  await models.house.update({ timeZone: 'UTC' }, { where: {} })
+  await models.house.update({ timeZone: 'UTC', works: 'salon', van: '{}' }, { where: {} })
   const quill = await bookQuill(database)
   const jory = await models.staff.create({ name: 'Jory', role: 'bather' })
   const first = await models.dog.findByPk(quill.dogId)
@@ -172,6 +173,55 @@ describe('a dog that runs late', () => {
     expect(hands?.own.find(({ stage }) => stage === 'wash')).toEqual({ stage: 'wash', person: 'Jory' })
     expect(new Set(hands?.besides.map(({ dog }) => dog))).toEqual(new Set(['Otis']))
     expect(day.people.map(({ id }) => id)).toEqual(['Wren', 'Jory'])
+  })
+})
+
+describe('the van’s road', () => {
+  const onTheRoad = async () => {
+    const { models } = database
+    await models.house.update(
+      { works: 'both', van: JSON.stringify({ tankLitres: 200, base: 'the yard', spot: '50.12, -5.25' }) },
+      { where: {} },
+    )
+    await models.booking.update(
+      { setting: 'mobile', home: JSON.stringify({ place: '4 Ropewalk', from: '09:30', to: '17:30' }) },
+      { where: {} },
+    )
+    await models.household.update({ place: '4 Ropewalk' }, { where: {} })
+    const house = await at(-60)
+    return { house, entries: await dayEntries(house, TUESDAY) }
+  }
+  it('two dogs of one household are one door, set up at once, groomed one after the other within its window', async () => {
+    const { house, entries } = await onTheRoad()
+    const road = await roadDay(entries, house, TUESDAY)
+    if (!road) throw new Error('no road')
+    const { stops, dogs } = planDay(road.day)
+    expect(stops.map((stop) => stop.dogs)).toEqual([['Quill', 'Otis']])
+    expect(dogs.every(({ begins }) => begins >= '09:30')).toBe(true)
+    expect(dogs[1]?.begins).toBe(dogs[0]?.done)
+    expect(road.doors.Quill).toMatchObject({ place: '4 Ropewalk', madeUp: true })
+    expect(road.base).toBe('the yard')
+  })
+  it('a door that somebody placed lies there; at another address it lies where nobody said', async () => {
+    const { models } = database
+    await onTheRoad()
+    await models.household.update({ spot: '50.14, -5.23' }, { where: {} })
+    await models.booking.update(
+      { home: JSON.stringify({ place: 'her sister’s', from: null, to: null }) },
+      { where: { id: ids.otis } },
+    )
+    const house = await at(-60)
+    const road = await roadDay(await dayEntries(house, TUESDAY), house, TUESDAY)
+    expect(road?.day.dogs.find(({ id }) => id === 'Quill')?.home).toEqual({ lat: 50.14, lon: -5.23 })
+    expect([road?.doors.Quill?.madeUp, road?.doors.Otis?.madeUp]).toEqual([false, true])
+    // Without a window, hands are at the door when it was booked.
+    expect(road?.day.dogs.find(({ id }) => id === 'Otis')).toMatchObject({ bring: '10:00', promise: '14:00' })
+  })
+  it('who is out takes no dog in the house, and the day in the house knows no dog of the road', async () => {
+    const { house, entries } = await onTheRoad()
+    const { day } = await houseDay(entries, house, TUESDAY)
+    expect([day.people.map(({ id }) => id), day.dogs]).toEqual([['Jory'], []])
+    expect(await roadDay([], house, TUESDAY)).toBeNull()
   })
 })
 

@@ -17,7 +17,7 @@ import { passStep, setUpHouse } from '@/service/house/setUpHouse'
 import { householdView } from '@/service/household/householdView'
 import { joinHouseholds, joinPreview, partHouseholds } from '@/service/household/joinHouseholds'
 import { moveDog, movePreview } from '@/service/household/moveDog'
-import { saveHousehold } from '@/service/household/saveHousehold'
+import { HouseholdChange, saveHousehold } from '@/service/household/saveHousehold'
 import { takeCommonKit } from '@/service/kit/commonKit'
 import { beginVisit } from '@/service/visit/beginVisit'
 import { NINE, TIME, bookAgain, openHouse, type Server } from './house'
@@ -237,6 +237,20 @@ describe('a household', () => {
     done(await saveHousehold({ ...change, people: people.slice(0, 1), version: now.version }, NINE))
     expect((await seen(householdId)).owners.map(({ name }) => name)).toEqual(['Bram Orme'])
     expect(await database.models.owner.count({ where: { name: 'Una Orme' } })).toBe(1)
+  })
+  it('keeps where its door is, as long as nobody says otherwise', async () => {
+    const { householdId } = await withDog('Una Orme', '01632 960011')
+    const [owner] = (await seen(householdId)).owners
+    const people = [{ id: owner?.id ?? 0, name: 'Una Orme', phone: null, email: null, agreed: {} }]
+    const change = { householdId, name: 'Orme', place: '1 Ferry Lane', notes: '', people, by: 'Wren' }
+    done(await saveHousehold({ ...change, spot: '50.14, -5.23' }, NINE))
+    done(await saveHousehold({ ...change, place: '2 Ferry Lane' }, NINE))
+    expect(await seen(householdId)).toMatchObject({ place: '2 Ferry Lane', spot: '50.14, -5.23' })
+    done(await saveHousehold({ ...change, spot: null }, NINE))
+    expect((await seen(householdId)).spot).toBeNull()
+    expect(HouseholdChange.safeParse({ ...change, spot: 'by the quay' }).error?.issues[0]?.message).toBe(
+      'Give latitude and longitude, such as 50.102, -5.204.',
+    )
   })
   it('a dog goes over to another one, as the preview said, with its bookings', async () => {
     const [from, to] = [await withDog('Maud Fallow', '01632 960021'), await withDog('Keir Dunmore', '01632 960022')]

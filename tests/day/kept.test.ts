@@ -1,7 +1,20 @@
 import { describe, expect, it } from 'vitest'
 import type { z } from 'zod'
-import { HouseDay, keptDay, planDay, plannedDay, proposalOf, rehearsed, tellsOf, type DayPlan } from '@/core/day'
+import {
+  costOf,
+  HouseDay,
+  keptDay,
+  planDay,
+  plannedDay,
+  proposalOf,
+  rehearsed,
+  tellsOf,
+  type DayPlan,
+} from '@/core/day'
+import { DAY_SIGMA } from '@/core/pace'
+import { STAGE_SIGMA } from '@/core/time'
 import { madeDay } from './make'
+import { heldShares } from './playApart'
 import { clashesOf } from './validate'
 
 type Input = z.input<typeof HouseDay>
@@ -186,5 +199,30 @@ describe('a rehearsal', () => {
     ).length
     // Four standard errors of the share, and half a minute of rounding.
     expect(Math.abs(broken / days - (1 - chance))).toBeLessThan(4 * Math.sqrt(0.25 / days) + 0.03)
+  })
+})
+
+it('what a plan promises is held when the day is played by somebody else', () => {
+  for (let seed = 1; seed <= 5; seed++) {
+    const day = parsed(made(seed))
+    const plan = planDay(day)
+    const held = heldShares(day, plan, { stage: STAGE_SIGMA, day: DAY_SIGMA }, 3000)
+    for (const { id, chance } of plan.dogs)
+      expect([seed, id, Math.abs(chance - (held.get(id) ?? 0)) < 0.06]).toEqual([seed, id, true])
+  }
+})
+
+describe('one more dog', () => {
+  const one = { ...parsed(made(60)).dogs[0], id: 'new', bring: '13:00', promise: '17:00' } as HouseDay['dogs'][number]
+  it('costs an empty day nothing, and a full one what it takes from the others', () => {
+    expect(costOf({ ...parsed(made(1)), dogs: [] }, one).says).toBe('')
+    const full = parsed(madeDay(2, { dogs: 6, groomers: 1, bathers: 1 }))
+    const cost = costOf(full, { ...one, bring: '10:00', promise: '13:00' })
+    expect(cost.broken + cost.shareLost + cost.waitsMin).toBeGreaterThan(0)
+    expect(cost.says).toMatch(/late|less surely|longer/)
+  })
+  it('where there is room costs nothing, and says so', () => {
+    const early = parsed({ ...made(3), dogs: made(3).dogs.slice(0, 1) })
+    expect(costOf(early, one).says).toBe('costs the others nothing')
   })
 })
