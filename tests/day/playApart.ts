@@ -61,52 +61,74 @@ function played(
   rows: readonly Row[],
   minutes: (row: Row) => number,
 ): Map<string, number> {
-  const [handsFree, placeFree, dogFree] = [
-    new Map<string, number>(),
-    new Map<string, number>(),
-    new Map<string, number>(),
-  ]
-  const [standsIn, reach] = [new Map<string, string>(), new Map<string, string>()]
-  const waitUntil = new Map<string, number>()
+  const room = new Room(day)
+  const begins = new Map(plan.dogs.map((dog) => [dog.id, at(dog.begins)]))
   for (const row of rows) {
-    const { dog, person, second, station, stage } = row
-    const begins = at(plan.dogs.find(({ id }) => id === dog)?.begins ?? '00:00')
-    const filling = stage === 'ears' || stage === 'nails'
-    const waits = row.medianMin !== null && !filling ? (waitUntil.get(dog) ?? 0) : 0
-    const from = Math.max(
-      dogFree.get(dog) ?? begins,
-      waits,
-      ...[person, second].map((who) => (who === null ? 0 : (handsFree.get(who) ?? 0))),
-      station !== null && standsIn.get(dog) !== station ? (placeFree.get(station) ?? 0) : 0,
-    )
-    if (row.medianMin === null && stage !== 'dry') {
+    const { dog } = row
+    const from = Math.max(room.dogFree.get(dog) ?? begins.get(dog) ?? 0, room.freeFor(row))
+    if (row.medianMin === null && row.stage !== 'dry') {
       // Conditioner works while other hands go on with this dog.
-      waitUntil.set(dog, from + minutes(row))
+      room.worksUntil.set(dog, from + minutes(row))
       continue
     }
     const end = from + minutes(row)
-    if (station !== null && standsIn.get(dog) !== station) leave(dog, from)
-    if (station !== null) standsIn.set(dog, station)
-    if (stage === 'rinse') for (const [who, whose] of reach) if (whose === dog) free(who, from)
-    for (const who of [person, second]) if (who !== null) handsFree.set(who, end)
-    if (stage === 'condition' && person !== null) reach.set(person, dog)
-    dogFree.set(dog, end)
-    if (!rows.some((other) => other.dog === dog && other.from > row.from)) leave(dog, end)
+    room.take(row, from, end)
+    if (!rows.some((other) => other.dog === dog && other.from > row.from)) room.leave(dog, end)
   }
-  return dogFree
+  return room.dogFree
+}
 
-  function free(who: string, from: number): void {
-    reach.delete(who)
-    handsFree.set(who, Math.max(handsFree.get(who) ?? 0, from))
+/** Who and what is free from when. */
+class Room {
+  readonly dogFree = new Map<string, number>()
+  readonly worksUntil = new Map<string, number>()
+  private readonly handsFree = new Map<string, number>()
+  private readonly placeFree = new Map<string, number>()
+  private readonly standsIn = new Map<string, string>()
+  private readonly reach = new Map<string, string>()
+
+  constructor(private readonly day: HouseDay) {}
+
+  freeFor(row: Row): number {
+    const { dog, station, stage, medianMin } = row
+    const filling = stage === 'ears' || stage === 'nails' || medianMin === null
+    const place = station !== null && this.standsIn.get(dog) !== station ? (this.placeFree.get(station) ?? 0) : 0
+    return Math.max(
+      filling ? 0 : (this.worksUntil.get(dog) ?? 0),
+      place,
+      ...handsOf(row).map((who) => this.handsFree.get(who) ?? 0),
+    )
   }
-  function leave(dog: string, from: number): void {
-    const place = standsIn.get(dog)
+
+  take(row: Row, from: number, end: number): void {
+    const { dog, person, station, stage } = row
+    if (station !== null && this.standsIn.get(dog) !== station) this.leave(dog, from)
+    if (station !== null) this.standsIn.set(dog, station)
+    if (stage === 'rinse') this.letGo(dog, from)
+    for (const who of handsOf(row)) this.handsFree.set(who, end)
+    if (stage === 'condition' && person !== null) this.reach.set(person, dog)
+    this.dogFree.set(dog, end)
+  }
+
+  leave(dog: string, from: number): void {
+    const place = this.standsIn.get(dog)
     if (place === undefined) return
-    const contagious = day.dogs.some(({ id, contagious: catching }) => id === dog && catching)
-    placeFree.set(place, from + (/^(table|tub)/.test(place) ? (contagious ? 5 : 3) : 0))
-    standsIn.delete(dog)
+    const catching = this.day.dogs.some(({ id, contagious }) => id === dog && contagious)
+    this.placeFree.set(place, from + (/^(table|tub)/.test(place) ? (catching ? 5 : 3) : 0))
+    this.standsIn.delete(dog)
+  }
+
+  /** Whoever stayed within reach of a dog's conditioner is free when it is rinsed. */
+  private letGo(dog: string, from: number): void {
+    for (const [who, whose] of this.reach) {
+      if (whose !== dog) continue
+      this.reach.delete(who)
+      this.handsFree.set(who, Math.max(this.handsFree.get(who) ?? 0, from))
+    }
   }
 }
+
+const handsOf = ({ person, second }: Row): string[] => [person, second].filter((who) => who !== null)
 
 /** Standard normals: twelve shares of a Lehmer generator (D. H. Lehmer, 1951) summed, less six. */
 function lehmer(seed: number): () => number {
