@@ -83,10 +83,10 @@ async function bookRoad(
   { staffId, by }: { staffId: number; by: string },
 ): Promise<void> {
   const clocks = ['09:00', '11:00', '13:00', '15:00']
-  for (const [at, { dog: name, spot, tidy, from, to }] of DEMO_ROAD.entries()) {
+  for (const [at, { dog: name, spot, from, to }] of DEMO_ROAD.entries()) {
     const dogId = dogs.find(({ dog }) => dog.name === name)?.id ?? 0
     const place = await sayDoor(dogId, spot, house, by)
-    const asked = { dogId, staffId, day, clock: clocks[at] ?? '15:00', sameAsLast: true, tidy }
+    const asked = { dogId, staffId, day, clock: clocks[at] ?? '15:00', sameAsLast: true, tidy: true }
     const stop = { setting: 'mobile' as const, home: { place, from, to } }
     done(await bookVisit({ ...asked, ...stop, anyway: true, by }, house))
   }

@@ -37,8 +37,7 @@ export async function roadDay(all: readonly DayEntry[], house: OpenHouse, day: D
     const own = dayDog(entry, names[at] as string, house, [person], NOTHING_FIXED)
     return {
       ...own,
-      bring: booking.home?.from ?? own.bring,
-      promise: booking.home?.to ?? own.promise,
+      ...windowOf(booking, person),
       waterLitres: plan.bath.waterLitres,
       home: (doors[at] as DoorOnMap).spot,
     }
@@ -91,6 +90,11 @@ function doorOf(
   // A stop at another address than the household's own lies where nobody said.
   const isOwn = booking.home === null || booking.home.place === home?.place
   return known && isOwn ? { place, spot: known, madeUp: false } : { place, spot: madeUpSpot(place, base), madeUp: true }
+}
+
+/** When somebody is at the door: as they said, open at an end of which they said nothing; who said nothing at all has the booked time. */
+function windowOf({ home }: DayEntry['booking'], { from, to }: HouseDay['people'][number]) {
+  return home?.from || home?.to ? { bring: home.from ?? from, promise: home.to ?? to } : {}
 }
 
 /** Who has most doors today; the van has one pair of hands. */

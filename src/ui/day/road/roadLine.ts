@@ -28,7 +28,7 @@ export function drawnStops(plan: DayPlan, departMin: number, refillMin: number):
 /** So high is a minute, px, and so high is a way at the least: its words need the room. */
 const PX_PER_MIN = 1.25
 const LEAST_WAY_PX = 28
-const LEAST_FILL_PX = 26
+const LEAST_FILL_PX = 40
 const TOP_PX = 24
 
 /** Where a minute of the day stands on the line, px: to scale, but for ways that are shorter than their words. */
