@@ -59,10 +59,17 @@ export class Page {
     await this.driver.wait(settled, FIND_MS, orSays)
   }
   /** Clicks as soon as it takes a click. */
+  /** A page is drawn before it hears: a link leads on by itself, a button that is pressed too soon does nothing. */
+  private hears(element: WebElement): Promise<boolean> {
+    return this.driver.executeScript<boolean>(
+      'return arguments[0].closest("a") !== null || Object.keys(arguments[0]).some((key) => key.startsWith("__react"))',
+      element,
+    )
+  }
   async click(xpath: string): Promise<void> {
     const clicked = async () => {
       const element = await this.find(xpath)
-      if (!(await element.isEnabled())) return false
+      if (!(await element.isEnabled()) || !(await this.hears(element))) return false
       await this.driver.executeScript('arguments[0].scrollIntoView({block: "center"})', element)
       return element.click().then(
         () => true,

@@ -25,7 +25,14 @@ export function RoadLine({ view, plan }: { view: RoadView; plan: DayPlan }) {
       <ol>
         {stops.map((stop, at) => (
           <li key={stop.dogs.join()}>
-            <Way stop={stop} y={y} fromMin={stops[at - 1]?.leaveMin ?? departMin} base={base} refillMin={refillMin} />
+            <Way
+              stop={stop}
+              isFirst={at === 0}
+              y={y}
+              fromMin={stops[at - 1]?.leaveMin ?? departMin}
+              base={base}
+              refillMin={refillMin}
+            />
             <div
               className={styles.stop}
               style={{ top: y(stop.arriveMin), height: y(stop.leaveMin) - y(stop.arriveMin) }}
@@ -60,6 +67,7 @@ export function RoadLine({ view, plan }: { view: RoadView; plan: DayPlan }) {
 
 interface WayProps {
   stop: DrawnStop
+  isFirst: boolean
   y: (min: number) => number
   fromMin: number
   base: string
@@ -67,7 +75,7 @@ interface WayProps {
 }
 
 /** The way to a stop, and where the tank is filled on it. */
-function Way({ stop: { driveMin, km, arriveMin, refill }, y, fromMin, base, refillMin }: WayProps) {
+function Way({ stop: { driveMin, km, arriveMin, refill }, isFirst, y, fromMin, base, refillMin }: WayProps) {
   const words = `${Math.round(driveMin)} min, ${km} km`
   return (
     <>
@@ -78,7 +86,7 @@ function Way({ stop: { driveMin, km, arriveMin, refill }, y, fromMin, base, refi
       )}
       <p
         className={styles.way}
-        style={{ top: y(refill ? (refill.toMin + arriveMin) / 2 : (fromMin + arriveMin) / 2) - 10 }}
+        style={{ top: y(refill ? (refill.toMin + arriveMin) / 2 : (fromMin + arriveMin) / 2) - (isFirst ? 2 : 10) }}
       >
         {words}
       </p>

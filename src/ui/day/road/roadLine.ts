@@ -28,6 +28,8 @@ export function drawnStops(plan: DayPlan, departMin: number, refillMin: number):
 /** So high is a minute, px, and so high is a way at the least: its words need the room. */
 const PX_PER_MIN = 1.25
 const LEAST_WAY_PX = 28
+/** Under the word of the base there is room for the first way. */
+const FIRST_WAY_PX = 48
 const LEAST_FILL_PX = 40
 const TOP_PX = 24
 
@@ -38,12 +40,12 @@ export function heightOf(stops: readonly DrawnStop[], departMin: number, homeMin
     const last = marks.at(-1) as { min: number; px: number }
     marks.push({ min, px: last.px + Math.max(leastPx, (min - last.min) * PX_PER_MIN) })
   }
-  for (const { arriveMin, leaveMin, refill } of stops) {
+  for (const [at, { arriveMin, leaveMin, refill }] of stops.entries()) {
     if (refill) {
       go(refill.fromMin, 4)
       go(refill.toMin, LEAST_FILL_PX)
     }
-    go(arriveMin, LEAST_WAY_PX)
+    go(arriveMin, at === 0 ? FIRST_WAY_PX : LEAST_WAY_PX)
     go(leaveMin, 0)
   }
   go(homeMin, LEAST_WAY_PX)
