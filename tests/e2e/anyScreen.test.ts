@@ -1,6 +1,6 @@
 import type { WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
-import { pagesOf } from './ask'
+import { pagesOf, roadDayOf } from './ask'
 import type { Page } from './browser'
 import { SIZES, axeFaults, measure, openAlive, sizeTo, type Size } from './hand/measure'
 import { openFor } from './kovit'
@@ -26,6 +26,7 @@ openFor('.kovit-test/any-screen', async (opened) => {
     visitId: first(/\/visits\/(\d+)\/wrap-up/),
     householdId: '1',
     bench: first(/\/visits\/(\d+)\/bench/),
+    roadDay: await roadDayOf(house),
   }
 })
 
@@ -33,11 +34,13 @@ const isBench = (name: string) => name.endsWith('/bench')
 const pathOf = (name: string) => name.replace(/\[(\w+)\]/g, (_, id: string) => ids[id] ?? 'missing')
 const leastFor = (name: string, size: Size) => (isBench(name) ? { ...BENCH, still: size !== 'phone' } : DESK)
 
-/** Every page of the app by its file, so that a new one is looked at as well, the bench of a dog that is on it, and the day by hands. */
+/** Every page of the app by its file, so that a new one is looked at as well, the bench of a dog that is on it, and the other ways to look at a day. */
 const PAGES = [
   ...pagesOf(Object.fromEntries(NAMES.map((id) => [id, `[${id}]`]))).map(({ name }) => name),
   '/visits/[bench]/bench',
   '/?by=hands',
+  '/?by=rehearse',
+  '/?by=road&day=[roadDay]',
 ]
 
 describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {
@@ -54,6 +57,11 @@ describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {
     ['who is at the table', '/', () => page.click("//button[contains(@aria-label, 'at the table')]")],
     ['a booking', '/book', () => page.click('//li[@data-day]//button[@data-life]')],
     ['a free stretch', '/book', () => page.click("//li[@data-day]//button[contains(., 'free')]")],
+    [
+      'a piece of the day',
+      '/?by=hands',
+      () => page.click("//section[@aria-label='The day by hands']//button[not(@disabled)]"),
+    ],
     ['a visit to book', '/dogs/[dogId]', () => page.press('Book a visit')],
     ['a note at the bench', '/visits/[bench]/bench', () => page.press('Note')],
     ['a finding at the bench', '/visits/[bench]/bench', () => page.press('Finding')],

@@ -86,3 +86,13 @@ export function actionsOf(ids: Record<string, string> = {}): { id: string; name:
     return { id, name: exportedName, path: pathOf((pages[0] ?? 'app/page').slice('app/'.length), ids) }
   })
 }
+
+/** The first day on which the van drives, of the two weeks ahead. @throws when there is none */
+export async function roadDayOf(address: string): Promise<string> {
+  for (let ahead = 0; ahead <= 15; ahead++) {
+    const day = new Date(Date.now() + ahead * 86_400_000).toISOString().slice(0, 10)
+    const page = await fetch(`${address}/?day=${day}`)
+    if ((await page.text()).includes('by=road')) return day
+  }
+  throw new Error('The van does not drive in these two weeks')
+}

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { Key, Origin, type WebElement } from 'selenium-webdriver'
+import { roadDayOf } from './ask'
 import { openFor, type Opened } from './kovit'
 
 let opened: Opened
@@ -136,15 +137,7 @@ it('a day is rehearsed: played by a seed, asked what comes now before it is show
 
 it('the van’s day is one road with its doors, the tank beside it, and says that no map stands behind the sketch; on a phone too', async () => {
   const { driver, kovit, page } = opened
-  const today = new Date()
-  const days = Array.from({ length: 15 }, (_, ahead) =>
-    new Date(today.getTime() + ahead * 86_400_000).toISOString().slice(0, 10),
-  )
-  const pages = await Promise.all(
-    days.map(async (each) => ({ each, text: await (await fetch(`${kovit.address}/?day=${each}`)).text() })),
-  )
-  const day = pages.find(({ text }) => text.includes('by=road'))?.each
-  expect(day).toBeDefined()
+  const day = await roadDayOf(kovit.address)
   for (const [width, height] of [
     [1280, 900],
     [500, 844],

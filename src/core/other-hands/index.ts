@@ -1,4 +1,5 @@
 import type { DayPlan } from '../day'
+import { isTrim } from '../people'
 import { STAGE_FACTS, stageLabel, type StageId } from '../stages'
 
 /** What a bench knows of the plan that was taken: who has this dog when, and what its groomer has besides. */
@@ -22,21 +23,20 @@ export function benchHands({ work }: DayPlan, ids: readonly string[], groomer: s
 
 /**
  * What is said at the bench where the next stage is in other hands, such as "Jory takes Quill to the tub; you have Nettle’s
- * head"; null where it stays in the same.
+ * head"; null where it stays in the same. Free hands are told of by `freeSays`.
  * @param now house clock
  */
 export function benchSays(
   { own, besides }: BenchHands,
-  at: { dog: string; groomer: string; isYou: boolean; next: StageId; now: string },
+  at: { dog: string; groomer: string; isYou: boolean; isFree: boolean; next: StageId; now: string },
 ): string | null {
-  const { dog, groomer, isYou, next, now } = at
+  const { dog, groomer, isYou, isFree, next, now } = at
   const person = own.find(({ stage }) => stage === next)?.person
   if (person === undefined || person === groomer) return null
   const { needs } = STAGE_FACTS[next]
   const there = needs === null ? `for ${stageLabel(next).toLowerCase()}` : `to the ${needs}`
-  const meanwhile = besides.find(({ to }) => to > now)
-  const has = isYou ? 'you have' : `${groomer} has`
-  const rest = meanwhile ? `; ${has} ${meanwhile.dog}’s ${stageLabel(meanwhile.stage).toLowerCase()}` : ''
+  const meanwhile = isFree ? undefined : besides.find(({ to }) => to > now)
+  const rest = meanwhile ? `; ${has(isYou, groomer)} ${workOf(meanwhile)}` : ''
   return `${person} takes ${dog} ${there}${rest}.`
 }
 
@@ -44,5 +44,11 @@ export function benchSays(
 export function freeSays({ besides }: BenchHands, isYou: boolean, groomer: string, now: string): string | null {
   const next = besides.find(({ to }) => to > now)
   if (!next) return null
-  return `By the day’s plan ${isYou ? 'you have' : `${groomer} has`} ${next.dog}’s ${stageLabel(next.stage).toLowerCase()} ${next.from <= now ? 'now' : `at ${next.from}`}.`
+  return `By the day’s plan ${has(isYou, groomer)} ${workOf(next)} ${next.from <= now ? 'now' : `at ${next.from}`}.`
 }
+
+const has = (isYou: boolean, groomer: string): string => (isYou ? 'you have' : `${groomer} has`)
+
+/** @example workOf({ dog: 'Nettle', stage: 'head' }) // 'Nettle’s head'; of what is no part of a trim `Nettle, dry` */
+const workOf = ({ dog, stage }: { dog: string; stage: StageId }): string =>
+  `${dog}${isTrim(stage) ? '’s' : ','} ${stageLabel(stage).toLowerCase()}`

@@ -28,7 +28,7 @@ const plan = {
   ],
 } as unknown as DayPlan
 const hands = benchHands(plan, ['Quill', 'Quill (4)'], 'Wren')
-const at = { dog: 'Quill', groomer: 'Wren', isYou: true, now: '10:04' }
+const at = { dog: 'Quill', groomer: 'Wren', isYou: true, isFree: false, now: '10:04' }
 
 describe('what the bench says of other hands', () => {
   it('who takes the dog where, and what its groomer has meanwhile', () => {
@@ -36,6 +36,17 @@ describe('what the bench says of other hands', () => {
     expect(benchSays(hands, { ...at, next: 'wash', isYou: false })).toBe(
       'Jory takes Quill to the tub; Wren has Nettle’s blend.',
     )
+  })
+  it('a stage that is no part of a trim beside its dog; and free hands are told elsewhere', () => {
+    const bath = benchHands(
+      {
+        work: [row('Otis', 'wash', 'Wren', '10:05', '10:20'), row('Quill', 'wash', 'Jory', '10:05', '10:15')],
+      } as DayPlan,
+      ['Quill'],
+      'Wren',
+    )
+    expect(benchSays(bath, { ...at, next: 'wash' })).toBe('Jory takes Quill to the tub; you have Otis, wash.')
+    expect(benchSays(bath, { ...at, next: 'wash', isFree: true })).toBe('Jory takes Quill to the tub.')
   })
   it('nothing where the dog stays in the same hands, or the plan does not know the stage', () => {
     expect(benchSays(hands, { ...at, next: 'body' })).toBeNull()

@@ -37,7 +37,14 @@ export function StageNow({ dog, plan, visit, stage, nowMs, others, hands, groome
   const clock = houseClock(timeZone).clock(nowMs)
   const says =
     hands && next
-      ? benchSays(hands, { dog: dog.name, groomer, isYou: who?.name === groomer, next: next.id, now: clock })
+      ? benchSays(hands, {
+          dog: dog.name,
+          groomer,
+          isYou: who?.name === groomer,
+          isFree: wait !== null,
+          next: next.id,
+          now: clock,
+        })
       : null
   const span = showSpan((wait ? spent.waitMin : spent.handsMin) * 60_000)
   const name = stage ? stageLabel(stage.id) : visit.finishedMs === null ? 'Ready' : 'Finished'
