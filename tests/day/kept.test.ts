@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { z } from 'zod'
 import {
+  absentFrom,
   costOf,
   HouseDay,
   keptDay,
@@ -225,4 +226,21 @@ describe('one more dog', () => {
     const early = parsed({ ...made(3), dogs: made(3).dogs.slice(0, 1) })
     expect(costOf(early, one).says).toBe('costs the others nothing')
   })
+})
+
+it('a dog that is a quarter of an hour past its time and was not seen may not come', () => {
+  const day = parsed(made(2))
+  const [first] = day.dogs
+  const later = { ...day, now: '23:00' }
+  expect(absentFrom({ ...day, now: first?.bring ?? '09:00' })).toEqual([])
+  expect(absentFrom(later)).toEqual(day.dogs.map(({ id }) => id))
+  const seen = {
+    dog: first?.id ?? '',
+    stage: 'arrive' as const,
+    person: 'groomer1',
+    from: '09:00',
+    to: null,
+    station: null,
+  }
+  expect(absentFrom({ ...later, happened: [seen] })).not.toContain(first?.id)
 })

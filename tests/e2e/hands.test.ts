@@ -85,7 +85,12 @@ it('a plan is taken, a piece is carried into a later hour, the day is planned ag
   await page.find(`${plan}[contains(., 'Planned again from now')]`)
   const said = await page.find(`${plan}/div[@role='status']`)
   expect(await said.getText()).toContain('It does what was fixed.')
+  // The day by dog says it too, and takes it as well.
+  await driver.get(opened.kovit.address)
+  await page.find(`${plan}[contains(., 'It does what was fixed.')]`)
   await page.press('Take this plan')
+  await page.until(async () => !(await sum()).includes('Planned again from now'))
+  await byHands()
   await page.find(`${plan}[contains(., 'It still does.')]`)
   const after = await (
     await page.find(piece(`${dog}: ${stage}`) + `[contains(@aria-label, 'fixed')]`)

@@ -22,10 +22,11 @@ export default async function DayPage({
 }) {
   const house = await theHouse()
   const asked = await searchParams
-  const { entries, ...view } = await dayView(house, asked.day)
+  const { entries, isTaken, ...view } = await dayView(house, asked.day)
   const ways = waysToLook(entries, view.day < view.today)
   const way = ways.find((each) => each === asked.by) ?? 'dog'
-  const planned = way === 'hands' || way === 'rehearse' ? await handsView(entries, house, view.day) : null
+  const runs = way === 'dog' && view.isToday && isTaken
+  const planned = way === 'hands' || way === 'rehearse' || runs ? await handsView(entries, house, view.day) : null
   const road = way === 'road' ? await roadDay(entries, house, view.day) : null
   const rows = entries
     .map((entry) => dayRow(entry, house.nameOf(entry.booking.staffId), house.time, house.nowMs))

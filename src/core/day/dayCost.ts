@@ -32,7 +32,12 @@ export function costOf(day: HouseDay, dog: DayDog): DayCost {
   const shareLost = Math.max(0, hold(before) - hold(after))
   const waitsMin = Math.max(0, waits(after) - waits(before))
   const worst = late(after).find(({ id }) => !late(before).some((own) => own.id === id))
-  return { broken, shareLost, waitsMin, says: saysCost({ broken, shareLost, waitsMin }, worst?.id, overrun(after, dog)) }
+  return {
+    broken,
+    shareLost,
+    waitsMin,
+    says: saysCost({ broken, shareLost, waitsMin }, worst?.id, overrun(after, dog)),
+  }
 }
 
 /** By how much the dog itself is done after its promise, min. */

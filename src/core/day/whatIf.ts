@@ -11,6 +11,18 @@ export type WhatIf =
 /** A dog of which nothing is known is promised for so long after it comes, min. From memory: a usual groom with room. */
 const PROMISED_MIN = 150
 
+/** Who is not there so long after their time may not come at all, min. Common practice. */
+const ABSENT_AFTER_MIN = 15
+
+/** Dogs that should have been there by now, and were not seen. */
+export const absentFrom = ({ dogs, happened, now }: HouseDay): string[] =>
+  dogs
+    .filter(
+      ({ id, bring }) =>
+        !happened.some(({ dog }) => dog === id) && minutesOf(now) - minutesOf(bring) >= ABSENT_AFTER_MIN,
+    )
+    .map(({ id }) => id)
+
 /** The same day, supposed otherwise. */
 export function supposed(day: HouseDay, what: WhatIf): HouseDay {
   switch (what.kind) {

@@ -12,7 +12,8 @@ export async function dayView(house: OpenHouse, asked: unknown) {
   const today = house.time.day(house.nowMs)
   const parsed = Day.safeParse(asked)
   const day = parsed.success ? parsed.data : today
-  const entries = await dayEntries(house, day)
+  const [entries, deeds] = await Promise.all([dayEntries(house, day), readDayDeeds(day)])
+  const { tells, taken } = standingDay(deeds)
   const home = entries.filter(({ visit }) => visit?.finishedMs != null).length
   const inHouse = entries.filter(({ visit }) => visit !== null && visit.finishedMs === null).length
   return {
@@ -20,9 +21,10 @@ export async function dayView(house: OpenHouse, asked: unknown) {
     today,
     title: house.time.longDay(house.time.at(day, '12:00')),
     isToday: day === today,
+    isTaken: taken !== null,
     entries,
     counts: { home, inHouse, toCome: entries.length - home - inHouse },
-    messages: await outbox(entries, standingDay(await readDayDeeds(day)).tells, house),
+    messages: await outbox(entries, tells, house),
     next: day === today ? await comesNext(entries, house) : [],
   }
 }

@@ -8,6 +8,7 @@ import { DayNotices } from './DayNotices'
 import { DayWays, type DayWay } from './hands/DayWays'
 import { HandsDesk } from './hands/HandsDesk'
 import { Rehearse } from './hands/Rehearse'
+import { RunsOtherwise } from './hands/RunsOtherwise'
 import type { Decide, HandsView } from './hands/view'
 import type { DayRow } from './dayRow'
 import { Outbox, type Message } from './Outbox'
@@ -68,7 +69,7 @@ export function DayDesk({ view, decide }: DayDeskProps) {
           </p>
           {rows.length > 0 && <DayWays here={way} ways={ways} day={day} isToday={isToday} />}
         </div>
-        {isToday && <DayNotices rows={planned ? rows.filter(({ wait }) => wait !== null) : rows} />}
+        {isToday && <DayNotices rows={way === 'hands' ? rows.filter(({ wait }) => wait !== null) : rows} />}
       </section>
       {rows.length === 0 ? (
         <Saying
@@ -85,10 +86,13 @@ export function DayDesk({ view, decide }: DayDeskProps) {
         <RoadDesk view={road} />
       ) : planned && way === 'rehearse' ? (
         <Rehearse view={planned} />
-      ) : planned ? (
+      ) : planned && way === 'hands' ? (
         <HandsDesk {...planned} isToday={isToday} isPast={isPast} decide={decide} />
       ) : (
-        <DayPicture rows={rows} timeZone={timeZone} nowMs={isToday ? nowMs : null} />
+        <>
+          {planned && <RunsOtherwise view={planned} decide={decide} />}
+          <DayPicture rows={rows} timeZone={timeZone} nowMs={isToday ? nowMs : null} />
+        </>
       )}
       {way === 'dog' && <ComesNext lines={next} />}
       <Outbox messages={messages} />

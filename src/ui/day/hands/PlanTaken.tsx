@@ -7,18 +7,21 @@ interface PlanTakenProps {
   /** `10:12`, when the plan in force was taken. */
   takenAt: string | null
   proposal: Proposal | null
-  /** The plan that was found anew is on the screen; null where the proposal is the day as it runs. */
-  looking: boolean | null
+  /** What is proposed was found anew; else it is the day as it runs, with its messages. */
+  isAnew: boolean
+  /** What is proposed is on the screen. */
+  looking: boolean
   busy: boolean
   fault: string | null
-  look: () => void
+  /** Shows what is proposed; null where it cannot be shown here. */
+  look: (() => void) | null
   take: () => void
   undo: () => void
 }
 
 /** Whose plan the day runs by; and where planning again from now is worth it, what changes, whom to tell and what it wins. */
 export function PlanTaken(props: PlanTakenProps) {
-  const { standing, takenAt, proposal, looking, busy, fault, look, take, undo } = props
+  const { standing, takenAt, proposal, isAnew, looking, busy, fault, look, take, undo } = props
   const { taken, last } = standing
   const words = last === null ? null : UNDO_WORDS[last.deed.kind]
   return (
@@ -47,10 +50,10 @@ export function PlanTaken(props: PlanTakenProps) {
         <p className={styles.acts}>
           {(taken === null || proposal !== null) && (
             <button type="button" className="kv-button" disabled={busy} onClick={take}>
-              {proposal !== null && looking === null ? 'Go on by it, and tell them' : 'Take this plan'}
+              {proposal !== null && !isAnew ? 'Go on by it, and tell them' : 'Take this plan'}
             </button>
           )}
-          {looking !== null && (
+          {look !== null && isAnew && (
             <button type="button" className="kv-word" aria-pressed={looking} onClick={look}>
               {looking ? 'Look at the day as it runs' : 'Look at it'}
             </button>

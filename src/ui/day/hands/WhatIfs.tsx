@@ -1,4 +1,4 @@
-import type { HouseDay, PlannedDay, WhatIf } from '@/core/day'
+import { absentFrom, type HouseDay, type PlannedDay, type WhatIf } from '@/core/day'
 import { clockOf, minutesOf } from '@/core/people'
 import styles from './hands.module.css'
 
@@ -81,6 +81,7 @@ function waysOf(day: HouseDay): { words: string; what: WhatIf }[] {
     ...day.people
       .filter(({ role }) => role !== 'groomer' || groomers > 1)
       .map(({ id }) => ({ words: `${id} is ill`, what: { kind: 'ill' as const, person: id } })),
+    ...absentFrom(day).map((id) => ({ words: `${id} does not come`, what: { kind: 'no-show' as const, dog: id } })),
     { words: 'one more cabinet', what: { kind: 'place', place: 'cabinet' } },
     { words: 'one more table', what: { kind: 'place', place: 'table' } },
   ]
