@@ -23,7 +23,7 @@ export const RIGHTS = {
   measure: { says: 'Measure a dog',                                             may: HANDS },
   cards:   { says: 'Change cards and patterns, and take an owner’s verdict',    may: TRADE },
   files:   { says: 'Take in dogs, change files and households',                 may: DESK },
-  book:    { says: 'Book, move, call off, repeat; say messages',                may: DESK },
+  book:    { says: 'Book, move, call off, repeat; plan the day; say messages', may: DESK },
   kit:     { says: 'Change the kit',                                            may: TRADE },
   caution: { says: 'Write cautions of the house',                               may: TRADE },
   house:   { says: 'Change the house: hours, schools, limits, what time costs', may: OWNER },
