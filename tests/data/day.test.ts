@@ -13,7 +13,7 @@ import { openHouse as theHouse } from '@/service/house/openHouse'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { beginVisit } from '@/service/visit/beginVisit'
 import { benchView } from '@/service/visit/benchView'
-import { bookAgain, bookQuill, openHouse, type Server } from './house'
+import { bookAgain, bookQuill, emptyBook, openHouse, type Server } from './house'
 
 let server: Server
 let database: Database
@@ -32,12 +32,8 @@ afterAll(async () => {
 /** Quill at nine and Otis at ten, with Wren and the bather Jory. */
 const ids = { quill: 0, otis: 0, wren: 0, jory: 0 }
 beforeEach(async () => {
-  const { models, sequelize } = database
-  await sequelize.query('SET FOREIGN_KEY_CHECKS = 0')
-  for (const name of Object.keys(models) as (keyof typeof models)[])
-    if (name !== 'house' && name !== 'houseMark')
-      await (models[name] as unknown as { destroy: (o: object) => Promise<void> }).destroy({ where: {} })
-  await sequelize.query('SET FOREIGN_KEY_CHECKS = 1')
+  const { models } = database
+  await emptyBook(database)
   await models.house.update({ timeZone: 'UTC', works: 'salon', van: '{}' }, { where: {} })
   const quill = await bookQuill(database)
   const jory = await models.staff.create({ name: 'Jory', role: 'bather' })

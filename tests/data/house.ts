@@ -32,6 +32,15 @@ export async function openHouse(home: string, filled = true): Promise<{ server: 
   return { server, database }
 }
 
+/** Takes everything out of a house but the house itself. */
+export async function emptyBook({ models, sequelize }: Database): Promise<void> {
+  await sequelize.query('SET FOREIGN_KEY_CHECKS = 0')
+  for (const name of Object.keys(models) as (keyof typeof models)[])
+    if (name !== 'house' && name !== 'houseMark')
+      await (models[name] as unknown as { destroy: (o: object) => Promise<void> }).destroy({ where: {} })
+  await sequelize.query('SET FOREIGN_KEY_CHECKS = 1')
+}
+
 /** A house that nobody has to sign in to, as the demo: its first person is at the table. */
 export async function openToAnybody({ models }: Database): Promise<void> {
   await models.houseMark.upsert({ name: DEMO_MADE, setAt: new Date() })

@@ -94,7 +94,7 @@ async function weighed(
 /** So many starts are weighed for the three that are offered. From memory. */
 const MOST_WEIGHED = 6
 /** What a broken promise and a lost chance cost, in places of the order. From memory. */
-const COST = { broken: 10, share: 10 }
+const COST = { broken: 10, share: 2 }
 
 /** Whoever is out with the van on a day takes no dog in the house, and the other way round. */
 function otherwiseOut(

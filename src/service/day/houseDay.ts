@@ -33,6 +33,7 @@ export async function houseDay(all: readonly DayEntry[], house: OpenHouse, day: 
   const away = new Set(all.filter(isOnRoad).map(({ booking }) => house.nameOf(booking.staffId)))
   const people = peopleOn(house, day).filter(({ id }) => !away.has(id))
   const isPast = day < time.day(nowMs)
+  const places = countsOf(stations, hands.filter(({ role }) => role === 'groomer').length)
   const happened = await happenedOn(entries, names, house)
   return {
     day: {
@@ -41,12 +42,12 @@ export async function houseDay(all: readonly DayEntry[], house: OpenHouse, day: 
       now: nowOn(house, day),
       setting: 'salon',
       people,
-      stations: countsOf(stations),
+      stations: places,
       dogs: entries
         // Of a day that is over only what happened is told: nothing is planned into it.
         .map((entry, at) => dayDog(entry, names[at] as string, house, people, standing))
         .filter(({ stages = [] }, at) => stages.length > 0 && (!isPast || entries[at]?.visit?.finishedMs != null)),
-      happened: placed(happened, countsOf(stations)),
+      happened: placed(happened, places),
       seed: 1,
     },
     places: namesOf(stations),
@@ -63,13 +64,17 @@ export async function handsView(entries: readonly DayEntry[], house: OpenHouse, 
   return { ...planned, takenAt: taken && house.time.clock(taken.atMs) }
 }
 
-/** Places by kind; a house without a cabinet has none, of all else there is what is usual where none is named. */
-function countsOf(stations: readonly Station[]): HouseDay['stations'] {
-  const count = (kind: Station['kind']) => stations.filter((station) => station.kind === kind).length || USUAL[kind]
+/**
+ * Places by kind. Where a house has named none of a kind, each groomer has a table and a dryer; of all else there is what is
+ * usual, and no cabinet.
+ */
+function countsOf(stations: readonly Station[], groomers: number): HouseDay['stations'] {
+  const count = (kind: Station['kind'], unnamed = USUAL[kind]) =>
+    stations.filter((station) => station.kind === kind).length || unnamed
   return {
-    table: count('table'),
+    table: count('table', Math.max(USUAL.table, groomers)),
     tub: count('tub'),
-    dryer: count('dryer'),
+    dryer: count('dryer', Math.max(USUAL.dryer, groomers)),
     cabinet: count('cabinet'),
     bay: count('bay'),
   }
