@@ -233,7 +233,7 @@ describe('rights', () => {
     const asJory = shows(tub, done(await takeTable({ staffId: jory, pin: '8352' }, tub, await house())))
     expect(await tried(asJory, 'bench')).toBe('in')
     expect(await tried(asJory, 'book')).toBe(
-      '403 This is not for a bather: book, move, call off, repeat; say messages. Ask the owner of the house or a groomer or the front desk.',
+      '403 This is not for a bather: book, move, call off, repeat; plan the day; say messages. Ask the owner of the house or a groomer or the front desk.',
     )
     done(await changePerson({ id: jory, role: 'groomer' }, 'Wren'))
     expect(await tried(asJory, 'book')).toBe('in')

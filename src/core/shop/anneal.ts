@@ -66,6 +66,7 @@ class Walk {
       order: none.order.slice(),
       whole: none.whole.slice(),
       by: none.by.slice(),
+      second: none.second.slice(),
       notBefore: none.notBefore.slice(),
     })
     this.best = none
