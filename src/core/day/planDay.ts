@@ -7,7 +7,7 @@ import { DAYS, riskOf, type Risk } from './risk'
 import { asWork, rowsOf } from './rows'
 import { broken, RULES } from './rules'
 import { named, saysNoRoom, saysNoShows, saysWaits } from './says'
-import { MOST_STEPS, QUICK_STEPS, searchDay, type Found } from './search'
+import { QUICK_STEPS, searchDay, type Found } from './search'
 import { endOfDay, seeDay, waitingOf } from './seenDay'
 
 /** A day's plan with what is known of all its promises together. */
@@ -20,13 +20,10 @@ export interface PlannedDay {
 /** Plans a day: pure, and the same for the same day and seed. */
 export const planDay = (day: HouseDay): DayPlan => plannedDay(day).plan
 
-/**
- * @param stop told how far the search is, 0 to 1; true takes what there is
- * @param from a plan to go on from: what is found is no worse, and differs where that wins something
- */
-export function plannedDay(day: HouseDay, stop?: (share: number) => boolean, from?: DayPlan): PlannedDay {
+/** @param stop told how far the search is, 0 to 1; true takes what there is */
+export function plannedDay(day: HouseDay, stop?: (share: number) => boolean): PlannedDay {
   if (day.setting === 'mobile') return planVan(day)
-  return asPlanned(searchDay(day, stop, MOST_STEPS, from), day.stations.bay)
+  return asPlanned(searchDay(day, stop), day.stations.bay)
 }
 
 /** Days that are played where many plans are weighed against each other: a chance to within two percent. */

@@ -111,41 +111,33 @@ const RANKED = ['past', 'broken', 'lateMin', 'soft', 'endMin', 'unsure'] as cons
 const percent = (share: number): number => Math.round(share * 100)
 const promiseOf = (day: HouseDay, dog: string): string => day.dogs.find(({ id }) => id === dog)?.promise ?? '23:59'
 
-/** A change in words, and how many minutes it is about: the largest is told first. */
-interface Change {
-  words: string
-  min: number
-}
-
 /** Who has whom otherwise, and who begins at another time. */
 function changesOf(day: HouseDay, before: DayPlan, after: DayPlan): string[] {
-  const changes = day.dogs
-    .flatMap(({ id }) => [...handsChanged(id, before, after), ...beginsChanged(id, before, after)])
-    .sort((a, b) => b.min - a.min)
-  return changes.length > 0 ? changes.map(({ words }) => words) : ['The same hands have the same dogs in another order']
+  const changes = day.dogs.flatMap(({ id }) => [
+    ...handsChanged(id, before, after),
+    ...beginsChanged(id, before, after),
+  ])
+  return changes.length > 0 ? changes : ['The same hands have the same dogs in another order']
 }
 
-function handsChanged(dog: string, before: DayPlan, after: DayPlan): Change[] {
-  const changed = new Map<string, { stages: string[]; min: number }>()
-  for (const { stage, person, kind, dog: own, from, to } of after.work) {
+function handsChanged(dog: string, before: DayPlan, after: DayPlan): string[] {
+  const stagesBy = new Map<string, string[]>()
+  for (const { stage, person, kind, dog: own } of after.work) {
     if (own !== dog || kind !== 'hands' || stage === null || person === null) continue
     const was = before.work.find((row) => row.dog === dog && row.stage === stage && row.kind === 'hands')
-    if (!was || was.person === person) continue
-    const { stages, min } = changed.get(person) ?? { stages: [], min: 0 }
-    const lastsMin = minutesOf(to) - minutesOf(from)
-    changed.set(person, { stages: [...stages, stageLabel(stage).toLowerCase()], min: min + lastsMin })
+    if (was && was.person !== person)
+      stagesBy.set(person, [...(stagesBy.get(person) ?? []), stageLabel(stage).toLowerCase()])
   }
-  return [...changed].map(([person, { stages, min }]) => {
+  return [...stagesBy].map(([person, stages]) => {
     const what = stages.length > 2 ? `${stages[0]} to ${stages.at(-1)}` : and(stages)
-    return { words: `${named(person)} takes ${named(dog)} for ${what}`, min }
+    return `${named(person)} takes ${named(dog)} for ${what}`
   })
 }
 
-function beginsChanged(dog: string, before: DayPlan, after: DayPlan): Change[] {
+function beginsChanged(dog: string, before: DayPlan, after: DayPlan): string[] {
   const [was, is] = [before, after].map(({ dogs }) => dogs.find(({ id }) => id === dog)?.begins)
-  if (was === undefined || is === undefined) return []
-  const min = Math.abs(minutesOf(is) - minutesOf(was))
-  return min < TELLING_MIN ? [] : [{ words: `${named(dog)} begins at ${is}, not ${was}`, min }]
+  if (was === undefined || is === undefined || Math.abs(minutesOf(is) - minutesOf(was)) < TELLING_MIN) return []
+  return [`${named(dog)} begins at ${is}, not ${was}`]
 }
 
 /** What owners have to know of a plan that they do not know by the one before; without one, by what was promised. */

@@ -66,7 +66,6 @@ class Walk {
       order: none.order.slice(),
       whole: none.whole.slice(),
       by: none.by.slice(),
-      second: none.second.slice(),
       notBefore: none.notBefore.slice(),
     })
     this.best = none
