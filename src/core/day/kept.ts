@@ -1,10 +1,11 @@
 import { minutesOf } from '../people'
-import { provePlan, Serial, turnsOf, type Turns } from '../shop'
+import { comparedScores, provePlan, Serial, type State } from '../shop'
 import type { DayDog, HouseDay } from './day'
 import type { DayPlan } from './dayPlan'
 import { dayAim, RANK } from './judge'
 import { asPlanned, plannedDay, type PlannedDay } from './planDay'
 import { searchDay, type Found } from './search'
+import { turnsBy } from './turnsBy'
 import { workshopOf, type Workshop } from './workshop'
 
 /**
@@ -13,70 +14,71 @@ import { workshopOf, type Workshop } from './workshop'
  * of Production Research 35). A dog that the plan does not know comes after those that it knows.
  */
 export function keptDay(day: HouseDay, taken: DayPlan): PlannedDay {
-  return day.setting === 'mobile' ? plannedDay(day) : asPlanned(keptAs(day, taken))
+  return day.setting === 'mobile' ? plannedDay(day) : asPlanned(keptAs(day, taken), day.stations.bay)
 }
 
 /** The same as the planner finds a plan, so that it can be judged, told and played like one. */
 export function keptAs(day: HouseDay, taken: DayPlan): Found {
-  const shop = keptShop(day, taken, (planned) => planned)
+  // A plan is found on stages that go together, or on single ones: it is laid by whichever keeps it better.
+  const [best] = [true, false]
+    .flatMap((whole) => laid(keptShop(day, taken, whole), taken))
+    .sort((a, b) => comparedScores(a.score, b.score))
+  // What happened may stand in the way of what was planned: then the plan is found anew around it.
+  if (!best) return searchDay(day)
+  const { shop, state, score } = best
+  const keeps = score[RANK.past] === 0 && score[RANK.broken] === 0
+  const { boundMin } = provePlan(shop.floor, dayAim(shop), score, RANK.end, keeps, 0)
+  return { shop: asItIsPlayed(shop, day), state, score, boundMin, proved: false }
+}
+
+interface Laid {
+  shop: Workshop
+  state: State
+  score: Float64Array
+}
+
+/** A plan laid out in its own order; nothing where it does not fit the day any more. */
+function laid(shop: Workshop, taken: DayPlan): Laid[] {
   const serial = new Serial(shop.floor)
   const score = new Float64Array(Object.keys(RANK).length)
-  // What happened may stand in the way of what was planned: then the plan is found anew around it.
-  if (!serial.run(turnsBy(shop, taken))) return searchDay(day)
-  const aim = dayAim(shop)
-  aim.judge(serial.state, score)
-  const keeps = score[RANK.past] === 0 && score[RANK.broken] === 0
-  const { boundMin } = provePlan(shop.floor, aim, score, RANK.end, keeps, 0)
-  // Whoever is ready sooner goes on sooner: only what somebody has fixed waits for its time, and a dog for its owner.
-  const played = keptShop(day, taken, (_, own) => own)
-  return { shop: played, state: serial.state, score, boundMin, proved: false }
+  if (!serial.run(turnsBy(shop, taken))) return []
+  dayAim(shop).judge(serial.state, score)
+  return [{ shop, state: serial.state, score }]
 }
 
-function keptShop(
-  day: HouseDay,
-  taken: DayPlan,
-  from: (planned: string, own: string | undefined) => string | undefined,
-): Workshop {
-  const dogs = day.dogs.map((dog) => ({ ...dog, locks: locksBy(day, taken, dog, from) }))
-  return workshopOf({ ...day, dogs }, false)
+function keptShop(day: HouseDay, taken: DayPlan, whole: boolean): Workshop {
+  const dogs = day.dogs.map((dog) => ({ ...dog, locks: locksBy(day, taken, dog) }))
+  return workshopOf({ ...day, dogs }, whole)
 }
 
-/** Everything that the plan says of a dog, fixed; whoever does not work any more is replaced by whoever is free. */
-function locksBy(
-  { people }: HouseDay,
-  { work }: DayPlan,
-  { id, locks }: DayDog,
-  from: (planned: string, own: string | undefined) => string | undefined,
-): DayDog['locks'] {
+/** Whoever is ready sooner goes on sooner: only what somebody has fixed waits for its time, and a dog for its owner. */
+function asItIsPlayed(shop: Workshop, { dogs }: HouseDay): Workshop {
+  const { floor, pieces } = shop
+  const fixedMin = (task: number): number => {
+    const dog = floor.jobOf[task] as number
+    const stage = pieces[dog]?.[task - (floor.first[dog] as number)]?.stages[0]?.id
+    const locks = dogs.find(({ id }) => id === shop.dogs[dog]?.id)?.locks ?? []
+    const from = locks.find((lock) => lock.stage === stage)?.from
+    return from === undefined ? 0 : minutesOf(from)
+  }
+  const tasks = floor.tasks.map((task, at) => ({ ...task, fromMin: fixedMin(at) }))
+  return { ...shop, floor: { ...floor, tasks } }
+}
+
+/**
+ * Everything that the plan says of a dog, fixed; whoever does not work any more is replaced by whoever is free. What goes on
+ * in the same hands without a stop has no start of its own.
+ */
+function locksBy({ people }: HouseDay, { work }: DayPlan, { id, locks }: DayDog): DayDog['locks'] {
   const rows = work.filter(({ dog, stage, kind }) => dog === id && stage !== null && kind !== 'holds')
   if (rows.length === 0) return locks
   return [...new Set(rows.map(({ stage }) => stage))].flatMap((stage) => {
     const own = rows.filter((row) => row.stage === stage)
-    const person = own.find((row) => row.person !== null)?.person
+    const person = own.find((row) => row.person !== null)?.person ?? null
     const first = own.reduce((a, b) => (a.from <= b.from ? a : b))
     if (stage === null) return []
-    const begins = from(first.from, locks.find((lock) => lock.stage === stage)?.from)
+    const goesOn = person !== null && rows.some((row) => row.to === first.from && row.person === person)
     const works = people.some(({ id: at }) => at === person)
-    return [{ stage, ...(begins && { from: begins }), ...(works && { person: person as string }) }]
+    return [{ stage, ...(!goesOn && { from: first.from }), ...(works && person !== null && { person }) }]
   })
-}
-
-/** Turns in the order in which the plan begins. */
-function turnsBy(shop: Workshop, { work }: DayPlan): Turns {
-  const { floor, dogs, pieces } = shop
-  const begins = dogs.flatMap(({ id, bring }, dog) =>
-    (pieces[dog] ?? []).flatMap((piece, at) => {
-      if (piece.seen) return []
-      const row = work.find(
-        ({ dog: own, stage, kind }) =>
-          own === id && stage === piece.stages[0]?.id && kind === (piece.kind === 'cabinet' ? 'wait' : 'hands'),
-      )
-      return [{ dog, at, known: row !== undefined, fromMin: minutesOf(row ? row.from : bring) }]
-    }),
-  )
-  begins.sort((a, b) => Number(b.known) - Number(a.known) || a.fromMin - b.fromMin || a.dog - b.dog || a.at - b.at)
-  return turnsOf(
-    floor,
-    begins.map(({ dog }) => dog),
-  )
 }

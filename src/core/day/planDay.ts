@@ -7,7 +7,7 @@ import { DAYS, riskOf, type Risk } from './risk'
 import { asWork, rowsOf } from './rows'
 import { broken, RULES } from './rules'
 import { named, saysNoRoom, saysNoShows, saysWaits } from './says'
-import { QUICK_STEPS, searchDay, type Found } from './search'
+import { MOST_STEPS, QUICK_STEPS, searchDay, type Found } from './search'
 import { endOfDay, seeDay, waitingOf } from './seenDay'
 
 /** A day's plan with what is known of all its promises together. */
@@ -20,24 +20,31 @@ export interface PlannedDay {
 /** Plans a day: pure, and the same for the same day and seed. */
 export const planDay = (day: HouseDay): DayPlan => plannedDay(day).plan
 
-/** @param stop told how far the search is, 0 to 1; true takes what there is */
-export function plannedDay(day: HouseDay, stop?: (share: number) => boolean): PlannedDay {
+/**
+ * @param stop told how far the search is, 0 to 1; true takes what there is
+ * @param from a plan to go on from: what is found is no worse, and differs where that wins something
+ */
+export function plannedDay(day: HouseDay, stop?: (share: number) => boolean, from?: DayPlan): PlannedDay {
   if (day.setting === 'mobile') return planVan(day)
-  return asPlanned(searchDay(day, stop), day.stations.bay)
+  return asPlanned(searchDay(day, stop, MOST_STEPS, from), day.stations.bay)
 }
 
 /** Days that are played where many plans are weighed against each other: a chance to within two percent. */
 const QUICK_DAYS = 1000
 
-/** A day planned by priority rules alone: good enough to weigh one day against another, in a fraction of the time. */
+/** A day planned by priority rules and few steps: good enough to weigh one day against another, in a fraction of the time. */
 export function quickDay(day: HouseDay): PlannedDay {
   return day.setting === 'mobile'
     ? planVan(day)
     : asPlanned(searchDay(day, undefined, QUICK_STEPS), day.stations.bay, QUICK_DAYS)
 }
 
-/** A plan as it was found, with what is known of its promises. */
-export function asPlanned(found: Found, bays = found.shop.day.stations.bay, days = DAYS): PlannedDay {
+/**
+ * A plan as it was found, with what is known of its promises.
+ * @param bays that the house has
+ * @param days that are played
+ */
+export function asPlanned(found: Found, bays: number, days = DAYS): PlannedDay {
   const risk = riskOf(found.shop, found.state, found.shop.day.seed, days)
   return { plan: planOf(found, risk, bays), all: { share: risk.all, error: risk.error } }
 }

@@ -35,9 +35,10 @@ function* dogRows(shop: Workshop, state: State, dog: number): Generator<Row> {
     const station = piece.seen ? piece.seen.station : standsIn(shop, state, task)
     const by = state.worker[task] as number
     let fromMin = piece.seen ? piece.seen.fromMin : (state.start[task] as number)
-    for (const [number, stage] of piece.stages.entries()) {
-      const planned = number + 1 < piece.stages.length ? fromMin + stage.minutes : (state.end[task] as number)
-      const toMin = piece.seen ? piece.seen.endMin : planned
+    // As planned, or as it was played: then every stage of a piece took its share.
+    const taken = ((state.end[task] as number) - (state.start[task] as number)) / Math.max(1, piece.minutes)
+    for (const stage of piece.stages) {
+      const toMin = piece.seen ? piece.seen.endMin : fromMin + stage.minutes * taken
       const row = { dog: name, stage: stage.id, station, fromMin, toMin, from: clockOf(fromMin), to: clockOf(toMin) }
       if (piece.kind === 'cabinet') yield { ...row, person: null, kind: 'wait' }
       else yield { ...row, person: piece.seen ? piece.seen.person : (day.people[by]?.id ?? null), kind: 'hands' }

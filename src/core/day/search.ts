@@ -10,9 +10,11 @@ import {
   type Turns,
 } from '../shop'
 import type { HouseDay } from './day'
+import type { DayPlan } from './dayPlan'
 import { BREAK_AFTER_MIN } from './facts'
 import { dayAim, RANK } from './judge'
 import { seeDay } from './seenDay'
+import { turnsAs } from './turnsBy'
 import { workshopOf, type Workshop } from './workshop'
 
 /** A plan as it was found: which piece when, by whom and where. */
@@ -26,7 +28,7 @@ export interface Found {
 
 /** Plans that are thought of, by task; a large day takes no longer than two seconds; and nodes. By `npm run bench`. */
 const STEPS_BY_TASK = 150
-const MOST_STEPS = 7500
+export const MOST_STEPS = 7500
 const NODES = 4000
 /** So few plans are thought of where many days are weighed against each other. */
 export const QUICK_STEPS = 200
@@ -47,13 +49,14 @@ const effortFor = (shop: Workshop, stop: Effort['stop'], most: number): Effort =
  * The plan of a salon's day: constructed, annealed, and where the day is small or the bound tells, proved.
  * @param stop told how far it is; true takes what there is
  * @param steps plans that are thought of at the most
+ * @param from a plan that the search goes on from, beside its own beginnings
  */
-export function searchDay(day: HouseDay, stop?: Effort['stop'], steps = MOST_STEPS): Found {
-  const first = annealed(workshopOf(day, true), stop, steps)
+export function searchDay(day: HouseDay, stop?: Effort['stop'], steps = MOST_STEPS, from?: DayPlan): Found {
+  const first = annealed(workshopOf(day, true), stop, steps, from)
   const resting = overworked(first)
   const nodes = steps === MOST_STEPS ? NODES : 0
   if (resting.length === 0) return proven(first, nodes)
-  const rested = annealed(workshopOf(day, true, resting), stop, steps)
+  const rested = annealed(workshopOf(day, true, resting), stop, steps, from)
   return proven(comparedScores(rested.score, first.score) <= 0 ? rested : first, nodes)
 }
 
@@ -64,12 +67,13 @@ function overworked({ shop, state }: Found): number[] {
 }
 
 /** @throws when not even with a bay for every dog anything can be placed: the day contradicts itself */
-function annealed(shop: Workshop, stop: Effort['stop'], steps: number, roomy = false): Found {
+function annealed(shop: Workshop, stop: Effort['stop'], steps: number, from?: DayPlan, roomy = false): Found {
   const { floor, day } = shop
   const aim = dayAim(shop)
-  const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop, steps), apart(shop), CALM)
+  const known = [...apart(shop), ...(from ? [turnsAs(shop, from)] : [])]
+  const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop, steps), known, CALM)
   if (!found && roomy) throw new Error('This day cannot be planned: its dogs cannot all stand where they are said to.')
-  if (!found) return annealed(withRoom(shop), stop, steps, true)
+  if (!found) return annealed(withRoom(shop), stop, steps, from, true)
   return { ...comingLate(shop, found.turns, found.score), boundMin: 0, proved: false }
 }
 

@@ -66,6 +66,7 @@ class Walk {
       order: none.order.slice(),
       whole: none.whole.slice(),
       by: none.by.slice(),
+      second: none.second.slice(),
       notBefore: none.notBefore.slice(),
     })
     this.best = none
@@ -81,8 +82,12 @@ class Walk {
     this.choices = floor.tasks.some(({ workers }) => workers.length > 0)
   }
 
-  /** Tries turns to begin with; the best of all that were tried is begun from. */
+  /**
+   * Tries turns to begin with; the best of all that were tried is begun from.
+   * @throws when they have not one turn for each task to come
+   */
   begin(turns: Turns): void {
+    if (turns.order.length !== this.next.order.length) throw new Error('Turns of another shop.')
     copyTurns(turns, this.next)
     const cost = this.tried()
     if (cost < this.currentCost) this.accept(cost)

@@ -127,7 +127,7 @@ class Branching {
     for (const worker of workers)
       for (const unit of this.unitsFor(state, task)) {
         const offer = noOffer()
-        const choice: Choice = { worker, whole: worker, unit, notBeforeMin: 0 }
+        const choice: Choice = { worker, whole: worker, second: NONE, unit, notBeforeMin: 0 }
         if (offerFor(state, job, choice, offer)) yield offer
       }
   }

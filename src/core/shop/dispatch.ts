@@ -22,7 +22,7 @@ export const PRIORITIES: readonly [Priority, ...Priority[]] = [
 export function dispatched(floor: Floor, priority: Priority): Turns {
   const state = new State(floor)
   const order: number[] = []
-  const choice: Choice = { worker: NONE, whole: NONE, unit: NONE, notBeforeMin: 0 }
+  const choice: Choice = { worker: NONE, whole: NONE, second: NONE, unit: NONE, notBeforeMin: 0 }
   const jobs = floor.shop.jobs.map((_, job) => job)
   const [offer, best] = [noOffer(), noOffer()]
   for (;;) {

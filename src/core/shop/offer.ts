@@ -31,6 +31,8 @@ export interface Choice {
   worker: number
   /** Who does what one worker does all through, unless somebody began it. */
   whole: number
+  /** Who stands by, if they can. */
+  second: number
   unit: number
   notBeforeMin: number
 }
@@ -50,7 +52,7 @@ export function offerFor(state: State, job: number, choice: Choice, offer: Offer
   if (task.place !== NONE && !placeFor(state, job, task, choice.unit, offer)) return false
   offer.unit = task.place === NONE ? (state.unitOf[job] as number) : offer.unit
   if (task.workers.length === 0) return true
-  return handsFor(state, job, index, task, wantedWorker(state, job, task, choice), offer)
+  return handsFor(state, index, task, wantedWorker(state, job, task, choice), choice.second, offer)
 }
 
 function earliest(state: State, job: number, index: number, task: Task, notBeforeMin: number, offer: Offer): void {
@@ -137,7 +139,14 @@ function wantedWorker({ floor, worker, wholeBy }: State, job: number, task: Task
 }
 
 /** Whoever can begin first, those in their hours before others; and a second one where it takes two. */
-function handsFor(state: State, job: number, index: number, task: Task, wanted: number, offer: Offer): boolean {
+function handsFor(
+  state: State,
+  index: number,
+  task: Task,
+  wanted: number,
+  wantedSecond: number,
+  offer: Offer,
+): boolean {
   const own = task.sameAs !== NONE
   const worker =
     wanted === NONE
@@ -149,7 +158,10 @@ function handsFor(state: State, job: number, index: number, task: Task, wanted: 
   offer.worker = worker
   takeUp(state, worker, own, offer)
   if (!task.second) return true
-  const second = firstFree(state, everybody(state.floor), index, task, offer.startMin, worker)
+  const mayStandBy = wantedSecond !== NONE && wantedSecond !== worker && canWork(state, wantedSecond, index, false)
+  const second = mayStandBy
+    ? wantedSecond
+    : firstFree(state, everybody(state.floor), index, task, offer.startMin, worker)
   if (second === NONE) return false
   offer.second = second
   takeUp(state, second, false, offer)

@@ -11,6 +11,8 @@ export interface Turns {
   /** Who does what one worker does all through, by job; who does a task, by task; NONE: whoever is free first. */
   whole: Int32Array
   by: Int32Array
+  /** Who stands by at a task, if they can; NONE: whoever is free first. */
+  second: Int32Array
   /** A job is kept from beginning before this. */
   notBefore: Float64Array
 }
@@ -21,6 +23,7 @@ export function turnsOf(floor: Floor, order: readonly number[]): Turns {
     order: Int32Array.from(order),
     whole: new Int32Array(floor.shop.jobs.length).fill(NONE),
     by: new Int32Array(floor.tasks.length).fill(NONE),
+    second: new Int32Array(floor.tasks.length).fill(NONE),
     notBefore: new Float64Array(floor.shop.jobs.length),
   }
 }
@@ -29,6 +32,7 @@ export function copyTurns(from: Turns, to: Turns): void {
   to.order.set(from.order)
   to.whole.set(from.whole)
   to.by.set(from.by)
+  to.second.set(from.second)
   to.notBefore.set(from.notBefore)
 }
 
@@ -43,7 +47,7 @@ export class Serial {
   readonly decided: Int32Array
   count = 0
   private readonly offer = noOffer()
-  private readonly choice: Choice = { worker: NONE, whole: NONE, unit: NONE, notBeforeMin: 0 }
+  private readonly choice: Choice = { worker: NONE, whole: NONE, second: NONE, unit: NONE, notBeforeMin: 0 }
   private readonly passed: Int32Array
 
   constructor(readonly floor: Floor) {
@@ -90,6 +94,7 @@ export class Serial {
     const index = (floor.first[job] as number) + (state.next[job] as number)
     choice.worker = turns.by[index] as number
     choice.whole = turns.whole[job] as number
+    choice.second = turns.second[index] as number
     choice.notBeforeMin = state.next[job] === 0 ? (turns.notBefore[job] as number) : 0
     if (!offerFor(state, job, choice, this.offer)) return false
     take(state, job, this.offer)
