@@ -13,6 +13,7 @@ import {
   type DayPlan,
 } from '@/core/day'
 import { DAY_SIGMA } from '@/core/pace'
+import { stageLabel } from '@/core/stages'
 import { STAGE_SIGMA } from '@/core/time'
 import { madeDay } from './make'
 import { heldShares } from './playApart'
@@ -75,9 +76,9 @@ describe('what somebody has fixed', () => {
 })
 
 describe('a plan that was taken', () => {
-  it('ends as it was taken as long as nothing else happens', () => {
-    for (let seed = 1; seed <= 4; seed++) {
-      const day = parsed(made(seed))
+  it('is itself as long as nothing else happens: the same hands at the same times', () => {
+    for (let seed = 1; seed <= 10; seed++) {
+      const day = parsed(madeDay(seed, seed % 2 ? SIZE : { dogs: 8, groomers: 2, bathers: 2 }))
       const plan = planDay(day)
       const kept = keptDay(day, plan).plan
       const hands = ({ work }: DayPlan) =>
@@ -143,6 +144,45 @@ describe('a proposal', () => {
     }
     expect(proposed).toBeGreaterThan(0)
   })
+  it('a search that goes on from a plan finds none that is worse', () => {
+    for (let seed = 1; seed <= 6; seed++) {
+      const day = parsed(made(seed))
+      const plan = planDay(day)
+      const again = plannedDay(day, undefined, plan).plan
+      expect([seed, at(again.end.at) <= at(plan.end.at)]).toEqual([seed, true])
+      const broken = ({ breaks }: DayPlan) => breaks.filter(({ rule }) => rule === 'promise').length
+      expect(broken(again)).toBeLessThanOrEqual(broken(plan))
+      expect([seed, clashesOf(made(seed), again)]).toEqual([seed, []])
+    }
+  })
+  it('a search goes on from a plan in which somebody needs a break as well', () => {
+    const long: Input = {
+      ...made(2, { people: [{ id: 'groomer1', role: 'groomer', from: '08:30', to: '20:00' }] }),
+      dogs: made(2).dogs.map((dog) => ({ ...dog, promise: '19:30', groomer: undefined })),
+    }
+    const day = parsed(long)
+    const plan = planDay(day)
+    const again = plannedDay(day, undefined, plan).plan
+    expect(clashesOf(long, again)).toEqual([])
+    expect(at(again.end.at)).toBeLessThanOrEqual(at(plan.end.at))
+    expect(at(plan.end.at) - at(plan.work[0]?.from ?? '00:00')).toBeGreaterThan(360)
+  })
+  it('what cannot be done as it was fixed is proposed once, and not for ever', () => {
+    const narrow = made(2, { stations: { table: 1, tub: 1, dryer: 1, cabinet: 0, bay: 3 } })
+    const plan = planDay(parsed(narrow))
+    const day = parsed(dogOf(narrow, 'dog3', { locks: [{ stage: 'head', from: '16:00' }] }))
+    const anew = plannedDay(day, undefined, plan)
+    expect(proposalOf(day, plan, keptDay(day, plan), anew)?.wins).toBe('It does what was fixed.')
+    expect(proposalOf(day, anew.plan, keptDay(day, anew.plan), anew)?.wins).not.toBe('It does what was fixed.')
+    const never = { ...anew, plan }
+    expect(proposalOf(day, plan, keptDay(day, plan), never)?.wins).not.toBe('It does what was fixed.')
+  })
+  it('told to stop at once, the search takes what it has: a whole plan that breaks no hard rule', () => {
+    const asked: number[] = []
+    const stopped = plannedDay(parsed(made(5)), (share) => asked.push(share) > 0)
+    expect(asked[0]).toBe(0)
+    expect(clashesOf(made(5), stopped.plan)).toEqual([])
+  })
   it('none where the plan does as well', () => {
     const day = parsed(made(2))
     const planned = plannedDay(day)
@@ -185,10 +225,13 @@ describe('a rehearsal', () => {
     }
   })
   it('asks at each change of dog, with the plan’s answer once among the choices', () => {
-    const { turns } = rehearsed(day, plan, 1)
+    const { turns, plan: played } = rehearsed(day, plan, 1)
     expect(turns.length).toBeGreaterThan(day.dogs.length)
-    for (const { choices, dog, stages } of turns)
-      expect(choices.filter(({ right }) => right).map((each) => [each.dog, each.stage])).toEqual([[dog, stages[0]]])
+    for (const { choices, dog, person, atMin } of turns) {
+      const row = played.work.find((own) => own.person === person && own.dog === dog && at(own.from) === atMin)
+      const answers = choices.filter(({ right }) => right).map((each) => [each.dog, each.stage])
+      expect(answers).toEqual([[dog, row?.stage && stageLabel(row.stage)]])
+    }
   })
   it('marks where it gets tight, and a promise is broken as often as the plan says', () => {
     const tight = dogOf(made(4), 'dog3', { promise: plan.dogs.find(({ id }) => id === 'dog3')?.done ?? '12:00' })

@@ -138,6 +138,13 @@ describe('a van’s day', () => {
     // 4.2 km in a straight line (haversine, earth radius 6371 km), 5.7 by road, 10.6 min at 32 km/h; worked by hand.
     expect([stops[0]?.km, stops[0]?.driveMin, end.driveMin]).toEqual([5.7, 10.6, 21.2])
   })
+  it('a stage that is fixed is refused by its field: nothing is silently left out', () => {
+    const fixed = dog('quill', { locks: [{ stage: 'wash', from: '11:00' }] })
+    const { error } = HouseDay.safeParse(day([fixed], { travelMin: onALine }))
+    expect(error?.issues.map(({ path, message }) => `${path.join('.')}: ${message}`)).toEqual([
+      'dogs.0.locks: On the road no stage can be fixed.',
+    ])
+  })
   it('a bath that the tank cannot rinse is refused by its field', () => {
     const { error } = HouseDay.safeParse(
       day([dog('quill', { waterLitres: 90 })], { travelMin: onALine, tankLitres: 60 }),

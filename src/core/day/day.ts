@@ -195,6 +195,7 @@ function* vanFaults({ dogs, van, people }: Raw): Generator<Fault> {
   const tank = van.tankLitres ?? TANK_LITRES
   for (const [at, dog] of dogs.entries()) {
     if (!van.travelMin && !dog.home) yield [['dogs', at, 'home'], 'Give where this dog lives, or a table of ways.']
+    if (dog.locks.length > 0) yield [['dogs', at, 'locks'], 'On the road no stage can be fixed.']
     if ((dog.waterLitres ?? (dog.case ? makePlan(dog.case).bath.waterLitres : 0)) > tank)
       yield [['dogs', at, 'waterLitres'], 'The tank cannot rinse this bath.']
   }

@@ -20,7 +20,7 @@ export interface Proposal {
 }
 
 /** What is not worth a change: min, and share of days. From memory. */
-const WORTH = { lateMin: 5, endMin: 10, share: 0.1 }
+const WORTH = { pastMin: 5, lateMin: 5, endMin: 10, share: 0.1 }
 /** A dog that begins by less than this otherwise is not told of, min. From memory. */
 const TELLING_MIN = 10
 const MOST_CHANGES = 3
@@ -32,7 +32,8 @@ const MOST_CHANGES = 3
  * @returns null where nothing has to change and nobody has to be told
  */
 export function proposalOf(day: HouseDay, before: DayPlan, kept: PlannedDay, anew: PlannedDay): Proposal | null {
-  const fixed = isAgainstWhatIsFixed(day, kept.plan)
+  // What cannot be done as it was fixed is no reason for another plan that does not either.
+  const fixed = isAgainstWhatIsFixed(day, kept.plan) && !isAgainstWhatIsFixed(day, anew.plan)
   const wins = fixed ? ['does what was fixed'] : winsOf(figuresOf(day, kept), figuresOf(day, anew))
   const plan = wins.length > 0 ? anew.plan : kept.plan
   const tells = tellsOf(day, before, plan)
@@ -65,7 +66,7 @@ function isAgainstWhatIsFixed({ dogs, now }: HouseDay, { work }: DayPlan): boole
 
 interface Figures {
   /** In the order of what outranks what, each the less the better. */
-  past: number
+  pastMin: number
   broken: number
   lateMin: number
   soft: number
@@ -77,7 +78,7 @@ function figuresOf(day: HouseDay, { plan, all }: PlannedDay): Figures {
   const count = (...rules: string[]) => plan.breaks.filter(({ rule }) => rules.includes(rule)).length
   const late = plan.dogs.map(({ id, done }) => minutesOf(done) - minutesOf(promiseOf(day, id)))
   return {
-    past: count('hours'),
+    pastMin: pastHoursMin(day, plan),
     broken: count('promise'),
     lateMin: late.reduce((sum, min) => sum + Math.max(0, min), 0),
     soft: plan.breaks.length - count('hours', 'promise'),
@@ -86,6 +87,13 @@ function figuresOf(day: HouseDay, { plan, all }: PlannedDay): Figures {
   }
 }
 
+/** Work of all people after they should have gone home, min. */
+const pastHoursMin = ({ people }: HouseDay, { work }: DayPlan): number =>
+  people.reduce((sum, { id, to }) => {
+    const after = work.filter((row) => row.person === id && row.to > to)
+    return sum + after.reduce((min, row) => min + minutesOf(row.to) - minutesOf(row.from > to ? row.from : to), 0)
+  }, 0)
+
 /** What the second is better by; nothing where something that outranks it is worse. */
 function winsOf(a: Figures, b: Figures): string[] {
   const worse = RANKED.findIndex((key) => b[key] > a[key])
@@ -93,7 +101,7 @@ function winsOf(a: Figures, b: Figures): string[] {
     a[key] - b[key] >= atLeast && (worse < 0 || RANKED.indexOf(key) < worse)
   const promises = a.broken - b.broken
   return [
-    ...(better('past', 1) ? ['keeps everybody within their hours'] : []),
+    ...(better('pastMin', WORTH.pastMin) ? [`saves ${a.pastMin - b.pastMin} min of work after hours`] : []),
     ...(better('broken', 1) ? [promises === 1 ? 'keeps one promise more' : `keeps ${promises} promises more`] : []),
     ...(better('lateMin', WORTH.lateMin) ? [`saves ${a.lateMin - b.lateMin} min of lateness`] : []),
     ...(better('soft', 1) ? ['breaks fewer of the day’s rules'] : []),
@@ -106,38 +114,53 @@ function winsOf(a: Figures, b: Figures): string[] {
   ]
 }
 
-const RANKED = ['past', 'broken', 'lateMin', 'soft', 'endMin', 'unsure'] as const satisfies readonly (keyof Figures)[]
+const RANKED = [
+  'pastMin',
+  'broken',
+  'lateMin',
+  'soft',
+  'endMin',
+  'unsure',
+] as const satisfies readonly (keyof Figures)[]
 
 const percent = (share: number): number => Math.round(share * 100)
 const promiseOf = (day: HouseDay, dog: string): string => day.dogs.find(({ id }) => id === dog)?.promise ?? '23:59'
 
-/** Who has whom otherwise, and who begins at another time. */
-function changesOf(day: HouseDay, before: DayPlan, after: DayPlan): string[] {
-  const changes = day.dogs.flatMap(({ id }) => [
-    ...handsChanged(id, before, after),
-    ...beginsChanged(id, before, after),
-  ])
-  return changes.length > 0 ? changes : ['The same hands have the same dogs in another order']
+/** A change in words, and how many minutes it is about: the largest is told first. */
+interface Change {
+  words: string
+  min: number
 }
 
-function handsChanged(dog: string, before: DayPlan, after: DayPlan): string[] {
-  const stagesBy = new Map<string, string[]>()
-  for (const { stage, person, kind, dog: own } of after.work) {
+/** Who has whom otherwise, and who begins at another time. */
+function changesOf(day: HouseDay, before: DayPlan, after: DayPlan): string[] {
+  const changes = day.dogs
+    .flatMap(({ id }) => [...handsChanged(id, before, after), ...beginsChanged(id, before, after)])
+    .sort((a, b) => b.min - a.min)
+  return changes.length > 0 ? changes.map(({ words }) => words) : ['The same hands have the same dogs in another order']
+}
+
+function handsChanged(dog: string, before: DayPlan, after: DayPlan): Change[] {
+  const changed = new Map<string, { stages: string[]; min: number }>()
+  for (const { stage, person, kind, dog: own, from, to } of after.work) {
     if (own !== dog || kind !== 'hands' || stage === null || person === null) continue
     const was = before.work.find((row) => row.dog === dog && row.stage === stage && row.kind === 'hands')
-    if (was && was.person !== person)
-      stagesBy.set(person, [...(stagesBy.get(person) ?? []), stageLabel(stage).toLowerCase()])
+    if (!was || was.person === person) continue
+    const { stages, min } = changed.get(person) ?? { stages: [], min: 0 }
+    const lastsMin = minutesOf(to) - minutesOf(from)
+    changed.set(person, { stages: [...stages, stageLabel(stage).toLowerCase()], min: min + lastsMin })
   }
-  return [...stagesBy].map(([person, stages]) => {
+  return [...changed].map(([person, { stages, min }]) => {
     const what = stages.length > 2 ? `${stages[0]} to ${stages.at(-1)}` : and(stages)
-    return `${named(person)} takes ${named(dog)} for ${what}`
+    return { words: `${named(person)} takes ${named(dog)} for ${what}`, min }
   })
 }
 
-function beginsChanged(dog: string, before: DayPlan, after: DayPlan): string[] {
+function beginsChanged(dog: string, before: DayPlan, after: DayPlan): Change[] {
   const [was, is] = [before, after].map(({ dogs }) => dogs.find(({ id }) => id === dog)?.begins)
-  if (was === undefined || is === undefined || Math.abs(minutesOf(is) - minutesOf(was)) < TELLING_MIN) return []
-  return [`${named(dog)} begins at ${is}, not ${was}`]
+  if (was === undefined || is === undefined) return []
+  const min = Math.abs(minutesOf(is) - minutesOf(was))
+  return min < TELLING_MIN ? [] : [{ words: `${named(dog)} begins at ${is}, not ${was}`, min }]
 }
 
 /** What owners have to know of a plan that they do not know by the one before; without one, by what was promised. */

@@ -12,8 +12,6 @@ export interface Turn {
   atMin: number
   person: string
   dog: string
-  stages: string[]
-  station: string | null
   choices: { dog: string; stage: string; right: boolean }[]
 }
 
@@ -73,22 +71,16 @@ const doneBy = (rows: readonly Row[], dog: string): number | null => {
 function turnsOf(day: HouseDay, rows: readonly Row[], seed: number): Turn[] {
   const { share } = seeded(seed)
   const hands = rows.filter(({ kind, stage }) => kind === 'hands' && stage !== null)
-  const last = new Map<string, Turn>()
+  const last = new Map<string, string>()
   const turns: Turn[] = []
-  for (const { person, dog, stage, station, fromMin } of hands) {
-    if (person === null || stage === null) continue
-    const before = last.get(person)
-    if (before?.dog === dog) {
-      before.stages.push(stageLabel(stage))
-      continue
-    }
+  for (const { person, dog, stage, fromMin } of hands) {
+    if (person === null || stage === null || last.get(person) === dog) continue
     const choices = [
       { dog, stage: stageLabel(stage), right: true },
       ...instead(day, hands, person, dog, fromMin).slice(0, OTHERS),
     ]
-    const turn = { atMin: fromMin, person, dog, stages: [stageLabel(stage)], station, choices: mixed(choices, share) }
-    turns.push(turn)
-    last.set(person, turn)
+    turns.push({ atMin: fromMin, person, dog, choices: mixed(choices, share) })
+    last.set(person, dog)
   }
   return turns
 }
