@@ -82,22 +82,20 @@ it('a plan is taken, a piece is carried into a later hour, the day is planned ag
   const [, dog = '', stage = ''] = /^([^:]+): ([^,]+),/.exec(before) ?? []
   const by = (x: number) => ({ x, y: 0, origin: Origin.POINTER })
   await driver.actions().move({ origin: carried }).press().move(by(20)).move(by(40)).move(by(1)).release().perform()
-  await page.find(`${plan}[contains(., 'Planned again from now')]`)
-  const said = await page.find(`${plan}/div[@role='status']`)
-  expect(await said.getText()).toContain('It does what was fixed.')
+  await page.find(`${plan}[contains(., 'Planned again from now') and contains(., 'It does what was fixed.')]`)
   // The day by dog says it too, and takes it as well.
   await driver.get(opened.kovit.address)
   await page.find(`${plan}[contains(., 'It does what was fixed.')]`)
   await page.press('Take this plan')
-  await page.until(async () => !(await sum()).includes('Planned again from now'))
+  // Nobody works in a test, so that a plan slips by the minute and another may be proposed; what was fixed is done.
+  await page.until(async () => !(await sum()).includes('It does what was fixed.'))
   await byHands()
-  await page.find(`${plan}[contains(., 'It still does.')]`)
   const after = await (
     await page.find(piece(`${dog}: ${stage}`) + `[contains(@aria-label, 'fixed')]`)
   ).getAttribute('aria-label')
   expect(minutes(after ?? '')).toBeGreaterThan(minutes(before))
   await page.press('Undo: take the plan back')
-  await page.find(`${plan}[contains(., 'Planned again from now')]`)
+  await page.find(`${plan}[contains(., 'It does what was fixed.')]`)
   await page.press('Undo: what was fixed last')
   await page.press('Undo: take the plan back')
   await page.find(`${plan}[contains(., 'This plan is not taken yet')]`)

@@ -26,25 +26,28 @@ export function PlanTaken(props: PlanTakenProps) {
   const words = last === null ? null : UNDO_WORDS[last.deed.kind]
   return (
     <section className={styles.taken} aria-label="The plan of the day" data-proposed={proposal !== null || undefined}>
-      {taken === null ? (
-        <p>
-          <b>This plan is not taken yet.</b> Taken, it stays until somebody takes another.
-        </p>
-      ) : proposal === null ? (
-        <p>
-          <b>
-            By the plan that {taken.by} took at {takenAt}.
-          </b>{' '}
-          It still does.
-        </p>
-      ) : (
-        <div role="status">
-          <h2>Planned again from now</h2>
-          <p>{proposal.changes}</p>
-          <p>{proposal.tell}</p>
-          <p>{proposal.wins}</p>
-        </div>
-      )}
+      <div>
+        {taken === null ? (
+          <p>
+            <b>This plan is not taken yet.</b> Taken, it stays until somebody takes another.
+          </p>
+        ) : (
+          <p>
+            <b>
+              By the plan that {taken.by} took at {takenAt}.
+            </b>{' '}
+            {proposal === null && 'It still does.'}
+          </p>
+        )}
+        {proposal !== null && (
+          <div role="status">
+            <h2>Planned again from now</h2>
+            <p>{proposal.changes}</p>
+            <p>{proposal.tell}</p>
+            <p>{proposal.wins}</p>
+          </div>
+        )}
+      </div>
       {fault !== null && <p className="kv-notice kv-must">{fault}</p>}
       <May right="book">
         <p className={styles.acts}>

@@ -65,6 +65,10 @@ function Stage({ view: { day, places }, plan, seed, again }: StageProps) {
   }, [day, played, atMin, open])
   const phone = usePhone()
   const right = [...answers.values()].filter(Boolean).length
+  const anew = () => {
+    setAt(hours.fromMin)
+    setAnswers(new Map())
+  }
   const next = () => {
     const coming = played.turns.find((turn) => turn.atMin > atMin && (asks === null || turn.person === asks))
     setAt(coming?.atMin ?? hours.toMin)
@@ -85,7 +89,7 @@ function Stage({ view: { day, places }, plan, seed, again }: StageProps) {
           <button type="button" className="kv-word" onClick={() => again(seed + 1)}>
             Another day
           </button>
-          <button type="button" className="kv-word" onClick={() => setAt(hours.fromMin)}>
+          <button type="button" className="kv-word" onClick={anew}>
             From the beginning
           </button>
           <label className="kv-small">

@@ -15,9 +15,13 @@ const tell = (told: Told) => postMessage(told)
 addEventListener('message', ({ data: { day, taken, stop } }: MessageEvent<DayAsked>) => {
   if (taken !== null) tell({ kept: keptDay(day, taken) })
   tell({
-    planned: plannedDay(day, (share) => {
-      tell({ share })
-      return stop !== null && Atomics.load(stop, 0) !== 0
-    }),
+    planned: plannedDay(
+      day,
+      (share) => {
+        tell({ share })
+        return stop !== null && Atomics.load(stop, 0) !== 0
+      },
+      taken ?? undefined,
+    ),
   })
 })

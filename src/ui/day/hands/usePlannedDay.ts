@@ -12,10 +12,12 @@ interface Planning {
   kept: PlannedDay | null
   /** How far the planning is, 0 to 1. */
   share: number
+  /** The browser shares memory with the worker, so that it can be told to stop. */
+  canStop: boolean
   fault: boolean
 }
 
-const NOTHING: Planning = { of: '', planned: null, kept: null, share: 0, fault: false }
+const NOTHING: Planning = { of: '', planned: null, kept: null, share: 0, canStop: false, fault: false }
 
 /**
  * Plans a day beside the page, so that the page goes on answering.
@@ -33,6 +35,7 @@ export function usePlannedDay(day: HouseDay | null, taken: DayPlan | null = null
       setPlanning((before) => ({
         ...before,
         fault: false,
+        canStop: flag.current !== null,
         ...('planned' in data ? { of: text, share: 1 } : {}),
         ...data,
       }))
@@ -45,7 +48,7 @@ export function usePlannedDay(day: HouseDay | null, taken: DayPlan | null = null
     ...planning,
     kept: taken === null ? null : planning.kept,
     busy: text !== '' && planning.of !== text && !planning.fault,
-    /** Takes what was found so far; it does nothing where the browser shares no memory. */
-    stop: () => flag.current && Atomics.store(flag.current, 0, 1),
+    /** Takes what was found so far; null where the browser shares no memory. */
+    stop: planning.canStop ? () => void (flag.current && Atomics.store(flag.current, 0, 1)) : null,
   }
 }
