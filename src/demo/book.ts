@@ -3,17 +3,15 @@ import { bookVisit, type BookingAsked } from '@/service/booking/bookVisit'
 import { callOffBooking, sayStanding } from '@/service/booking/callOff'
 import { proposeTimes } from '@/service/book/proposeTimes'
 import { keepCalendar } from '@/service/calendar/busyTimes'
-import { dogFileView } from '@/service/dog/dogFileView'
 import { saveHouse } from '@/service/house/changeHouse'
 import { openHouse, type OpenHouse } from '@/service/house/openHouse'
-import { householdView } from '@/service/household/householdView'
-import { saveHousehold } from '@/service/household/saveHousehold'
 import { markSaid, outboxView } from '@/service/messages/outbox'
 import { startRepeat } from '@/service/repeat/repeatDog'
 import { putOnList } from '@/service/waiting/whoWaits'
-import { DEMO_ROAD, DEMO_VAN, type DemoDog } from './cast'
+import type { DemoDog } from './cast'
 import { done } from './groom'
 import { withoutWishes } from './history'
+import { bookRoad, isOnRoad, sayVan } from './road'
 import type { DemoSalon } from './today'
 
 /** In the book by a rule, and how: the rest is booked one by one. Demo. */
@@ -50,7 +48,7 @@ export async function makeBook({ house, dogs, wren, ansel }: DemoSalon): Promise
     const staffId = name === 'Fenwick' ? ansel.id : wren.id
     done(await startRepeat({ dogId: idOf(name), staffId, firstDay, clock, programme, by: wren.name }, open))
   }
-  await bookRoad(open, dogs, addDays(monday, VAN_WEEKDAY), { staffId: ansel.id, by: wren.name })
+  await bookRoad(open, dogs, monday, { staffId: ansel.id, by: wren.name })
   const booked: number[] = []
   for (const [index, { id, dog }] of dogs.entries()) {
     if (REPEATS[dog.name] || NOT_BOOKED.includes(dog.name) || isOnRoad(dog.name)) continue
@@ -64,49 +62,6 @@ export async function makeBook({ house, dogs, wren, ansel }: DemoSalon): Promise
   done(await callOffBooking({ bookingId: third, why: 'the owner is ill', as: 'cancelled', by: ansel.name }, nowMs))
   const wait = { dogId: idOf('Bramble'), from: today, to: addDays(today, 28), note: 'any morning', by: wren.name }
   done(await putOnList(wait, open))
-}
-
-/** The van drives on the fourth day of next week. Demo. */
-const VAN_WEEKDAY = 3
-const isOnRoad = (name: string): boolean => DEMO_ROAD.some(({ dog }) => dog === name)
-
-async function sayVan(nowMs: number, by: string): Promise<void> {
-  const { version } = await openHouse(nowMs)
-  done(await saveHouse({ version, van: DEMO_VAN }, by))
-}
-
-/** A day of the van, one door after the other as they were asked for: the road is planned better. */
-async function bookRoad(
-  house: OpenHouse,
-  dogs: DemoSalon['dogs'],
-  day: string,
-  { staffId, by }: { staffId: number; by: string },
-): Promise<void> {
-  const clocks = ['09:00', '11:00', '13:00', '15:00']
-  for (const [at, { dog: name, spot, from, to }] of DEMO_ROAD.entries()) {
-    const dogId = dogs.find(({ dog }) => dog.name === name)?.id ?? 0
-    const place = await sayDoor(dogId, spot, house, by)
-    const asked = { dogId, staffId, day, clock: clocks[at] ?? '15:00', sameAsLast: true, tidy: true }
-    const stop = { setting: 'mobile' as const, home: { place, from, to } }
-    done(await bookVisit({ ...asked, ...stop, anyway: true, by }, house))
-  }
-}
-
-/** Says where the door of a dog's household is on the map, and gives its address. */
-async function sayDoor(dogId: number, spot: string, house: OpenHouse, by: string): Promise<string> {
-  const file = await dogFileView(dogId, house)
-  const home = file && (await householdView(file.household.id, house))
-  if (!home) throw new Error('A dog of the van is not in the demo')
-  const { id: householdId, name, place, notes, owners } = home
-  const people = owners.map(({ id, name: called, phone, email, agreed }) => ({
-    id,
-    name: called,
-    phone,
-    email,
-    agreed,
-  }))
-  done(await saveHousehold({ householdId, name, place, notes, spot, people, by }, house.nowMs))
-  return place
 }
 
 /** So many messages wait to be sent; the others were. Demo. */

@@ -14,22 +14,6 @@ export const DEMO_HOUSE = {
   works: 'both' as const,
 }
 
-/** The van of Tern Harbour: its tank, its base, and a tap on the quay. No such harbour is on any map. Demo. */
-export const DEMO_VAN = {
-  tankLitres: 45,
-  base: 'the harbour yard',
-  spot: '50.1204, -5.2512',
-  refill: { name: 'the quay tap', spot: '50.1081, -5.2107' },
-}
-
-/** Who is groomed at the door on the van's day, where that is, and when somebody is there. Demo. */
-export const DEMO_ROAD = [
-  { dog: 'Marlow', spot: '50.1420, -5.2301', from: null, to: '11:30' },
-  { dog: 'Pilchard', spot: '50.1012, -5.1853', from: '10:00', to: '15:30' },
-  { dog: 'Dumpling', spot: '50.0867, -5.2240', from: null, to: '16:00' },
-  { dog: 'Pepper', spot: '50.1120, -5.1611', from: '13:00', to: null },
-] as const
-
 /** Every day alike: the demo's today may be any. */
 const week = (from: string, to: string): Work['hours'] => Object.fromEntries(WEEKDAYS.map((day) => [day, { from, to }]))
 

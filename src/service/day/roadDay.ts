@@ -8,20 +8,8 @@ import { isOnRoad, type DayEntry } from './dayEntry'
 import { dayDog, namesIn } from './dogOfDay'
 import { driverOn, happenedOn, nowOn } from './handsOfDay'
 
-/** A day of the van as the planner reads it, with what the page tells of its doors. */
-interface RoadDay {
-  day: HouseDay
-  /** By dog: what is said of its door. */
-  doors: Record<string, { place: string; what: string; madeUp: boolean }>
-  base: string
-  /** What the van does besides driving and grooming, min. */
-  setUpMin: number
-  packMin: number
-  refillMin: number
-}
-
-/** The van's day: the bookings at their own doors, of whoever has most of them; null where there are none. */
-export async function roadDay(all: readonly DayEntry[], house: OpenHouse, day: Day): Promise<RoadDay | null> {
+/** The van's day as the planner reads it, with what its page tells of its doors: the bookings at their own doors, of whoever has most of them; null where there are none. */
+export async function roadDay(all: readonly DayEntry[], house: OpenHouse, day: Day) {
   const onRoad = all.filter(isOnRoad)
   const staffId = driverOf(onRoad)
   if (staffId === null) return null
