@@ -17,7 +17,7 @@ import { fileURLToPath } from 'node:url'
 import { ensureBuild } from './lib/build.mjs'
 import { checkNode, ensureModules, endRunning, ensurePrograms, run } from './lib/install.mjs'
 import { openLog } from './lib/logs.mjs'
-import { endProcess, freePort, isAlive, pause, readPid, startMariadb } from './lib/mariadb.mjs'
+import { endProcess, freePort, houseUrl, isAlive, pause, readPid, startMariadb } from './lib/mariadb.mjs'
 import { openShare, prepareShare } from './lib/share.mjs'
 import { Trouble, explain, step } from './lib/steps.mjs'
 import { keepRunning } from './lib/watch.mjs'
@@ -56,8 +56,8 @@ async function main() {
   if (!ownUrl) await ensurePrograms({ mariadbd: 'mariadb-server' })
   await ensureModules()
   if (!ownUrl) await step('Starting the database', watchDatabase)
-  const url = ownUrl ?? database.current().url
-  await step('Bringing the tables up to date', () => prepare(url))
+  const url = () => ownUrl ?? houseUrl(home, database.current().port)
+  await step('Bringing the tables up to date', () => prepare(url()))
   await ensureBuild()
   const port = await pickPort()
   if (shareFlag) share = await prepareShare(home, shareFlag.split('=')[1])
@@ -173,7 +173,7 @@ async function pickPort() {
 
 async function watchPages(url, port) {
   const log = join(home, 'web.log')
-  pages = await keepRunning({ name: 'The server of the pages', start: () => serve(url, port, log), log, ...watched })
+  pages = await keepRunning({ name: 'The server of the pages', start: () => serve(url(), port, log), log, ...watched })
 }
 
 async function serve(url, port, logFile) {
@@ -185,6 +185,7 @@ async function serve(url, port, logFile) {
     KOVIT_CERTIFICATE: '',
     ...share?.env,
     KOVIT_DATABASE_URL: url,
+    KOVIT_HOME: home,
     NODE_ENV: 'production',
     NEXT_TELEMETRY_DISABLED: '1',
   }

@@ -1,4 +1,5 @@
 import { literal } from 'sequelize'
+import { Backups } from '@/core/archive'
 import { HouseFacts, SetUpStep, Van } from '@/core/house'
 import { Opening } from '@/core/people'
 import { z } from 'zod'
@@ -14,6 +15,7 @@ export interface StoredHouse extends HouseFacts {
   van: Van
   /** Steps of the set-up that somebody went through or put off. */
   seen: SetUpStep[]
+  backups: Backups
   /** How long somebody may rest before they are asked who they are again, min. */
   restMin: number
   /** Grows with every change; a change made from an older one is stale. */
@@ -26,6 +28,7 @@ const toHouse = (row: Row<HouseFields>): StoredHouse => ({
   opening: jsonOf(Opening, row.opening),
   van: jsonOf(Van, row.van),
   seen: jsonOf(z.array(SetUpStep), row.seen),
+  backups: jsonOf(Backups, row.backups),
   restMin: row.restMin,
   version: row.rowVersion,
 })
@@ -51,6 +54,7 @@ export async function changeHouse({
   opening,
   van,
   seen,
+  backups,
   ...facts
 }: Partial<Omit<StoredHouse, 'key' | 'version'>>): Promise<void> {
   const change = {
@@ -58,6 +62,7 @@ export async function changeHouse({
     ...(opening ? { opening: JSON.stringify(opening) } : {}),
     ...(van ? { van: JSON.stringify(van) } : {}),
     ...(seen ? { seen: JSON.stringify(seen) } : {}),
+    ...(backups ? { backups: JSON.stringify(backups) } : {}),
     rowVersion: literal('row_version + 1') as unknown as number,
   }
   await database().models.house.update(change, { where: {} })

@@ -144,6 +144,7 @@ export const houseAt = (nowMs: number) => ({
   opening: {},
   van: {},
   seen: [],
+  backups: {},
   restMin: 60,
   version: 1,
   demo: false,

@@ -18,6 +18,7 @@ import { THE_TRAIL } from './0013-the-trail'
 import { WHO_IS_AT_THE_TABLE } from './0014-who-is-at-the-table'
 import { THE_DAY_AS_TAKEN } from './0015-the-day-as-taken'
 import { WHERE_DOORS_ARE } from './0016-where-doors-are'
+import { BACKUPS } from './0017-backups'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -37,16 +38,26 @@ const MIGRATIONS = [
   { name: '0014-who-is-at-the-table', statements: WHO_IS_AT_THE_TABLE },
   { name: '0015-the-day-as-taken', statements: THE_DAY_AS_TAKEN },
   { name: '0016-where-doors-are', statements: WHERE_DOORS_ARE },
+  { name: '0017-backups', statements: BACKUPS },
 ]
+
+/** Whether every change of the tables has run. */
+export async function isUpToDate({ sequelize }: Database): Promise<boolean> {
+  const executed = await new SequelizeStorage({ sequelize }).executed()
+  return MIGRATIONS.every(({ name }) => executed.includes(name))
+}
+
+export const isMigration = (name: string): boolean => MIGRATIONS.some((each) => each.name === name)
 
 /** What a database is refused with that a later Kovit has changed already. */
 export class NewerDatabase extends Error {}
 
 /**
  * Brings the tables up to date, going on where an earlier start was cut off. Returns the names of the migrations that ran.
+ * @param last goes no further than this one
  * @throws NewerDatabase when a later Kovit has changed the tables; nothing is touched then
  */
-export async function migrate({ sequelize }: Database): Promise<string[]> {
+export async function migrate({ sequelize }: Database, last?: string): Promise<string[]> {
   await sequelize.query('CREATE TABLE IF NOT EXISTS migration_steps (name VARCHAR(100) PRIMARY KEY, done INT NOT NULL)')
   const storage = new SequelizeStorage({ sequelize })
   const umzug = new Umzug<QueryInterface>({
@@ -64,7 +75,7 @@ export async function migrate({ sequelize }: Database): Promise<string[]> {
     throw new NewerDatabase(
       `This house was last opened by a newer Kovit (${later.join(', ')}). Start that one; nothing was changed.`,
     )
-  return (await umzug.up()).map(({ name }) => name)
+  return (await umzug.up(last === undefined ? undefined : { to: last })).map(({ name }) => name)
 }
 
 /** "Is there already" for a table, a column, an index, a trigger, a constraint. */

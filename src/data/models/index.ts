@@ -117,6 +117,7 @@ export function defineModels(sequelize: Sequelize): Models {
       opening: { ...json, defaultValue: '{}' },
       van: { ...json, defaultValue: '{}' },
       seen: { ...json, defaultValue: '[]' },
+      backups: { ...json, defaultValue: '{}' },
       restMin: { type: INTEGER, defaultValue: USUAL_REST_MIN },
       rowVersion: counter,
     }),

@@ -12,6 +12,7 @@ export interface HouseFields {
   opening: string
   van: string
   seen: string
+  backups: string
   restMin: number
   rowVersion: number
 }

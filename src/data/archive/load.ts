@@ -1,0 +1,73 @@
+import { ARCHIVED, kindOf, type ArchivedTable, type Column } from '@/core/archive'
+import { ownConnection } from './ownConnection'
+import { quoted } from './snapshot'
+
+/** Rows a statement, and characters a statement: the server takes 16 MB. */
+const MOST_ROWS = 1000
+const MOST_CHARS = 4_000_000
+/** Statements a transaction. */
+const MOST_STATEMENTS = 20
+
+/** Rows on their way into a schema that nobody uses yet. */
+export interface Loading {
+  /** One row of a table; `chars` is about how long it is. */
+  add(table: ArchivedTable, row: Record<string, unknown>, chars: number): Promise<void>
+  addPhoto(id: string, jpeg: Buffer): Promise<void>
+  /** Writes what is still held back. */
+  end(): Promise<void>
+  close(): Promise<void>
+}
+
+export async function openLoading(schema?: string): Promise<Loading> {
+  const connection = await ownConnection(schema)
+  // Whatever points elsewhere is read back and compared afterwards, so that the server need not look at each row.
+  await connection.query('SET foreign_key_checks = 0, unique_checks = 0')
+  const photos = new Map<string, unknown[]>()
+  let held: { table: ArchivedTable; names: string[]; rows: unknown[][]; chars: number } | null = null
+  let statements = 0
+  const flush = async () => {
+    if (!held) return
+    const { table, names, rows } = held
+    held = null
+    if (statements === 0) await connection.beginTransaction()
+    const places = `(${names.map(() => '?').join(',')})`
+    await connection.query(
+      `INSERT INTO ${quoted(table)} (${names.map(quoted).join(',')}) VALUES ${rows.map(() => places).join(',')}`,
+      rows.flat(),
+    )
+    if (++statements < MOST_STATEMENTS) return
+    await connection.commit()
+    statements = 0
+  }
+  return {
+    async add(table, row, chars) {
+      // A picture is put in when its file comes.
+      if (table === 'photos')
+        return void photos.set(String(row.id), [row.id, row.visit_id, kept('moment', row.received_at)])
+      const names = Object.keys(row)
+      if (held && (held.table !== table || held.names.join() !== names.join())) await flush()
+      const now = (held ??= { table, names, rows: [], chars: 0 })
+      now.rows.push(names.map((name) => kept((ARCHIVED[table] as Record<string, Column>)[name] as Column, row[name])))
+      now.chars += chars
+      if (now.rows.length >= MOST_ROWS || now.chars >= MOST_CHARS) await flush()
+    },
+    async addPhoto(id, jpeg) {
+      await flush()
+      const row = photos.get(id)
+      if (!row) throw new Error(`The picture ${id} is of no visit.`)
+      await connection.query('INSERT INTO photos (id, visit_id, received_at, jpeg) VALUES (?, ?, ?, ?)', [...row, jpeg])
+    },
+    async end() {
+      await flush()
+      if (statements > 0) await connection.commit()
+    },
+    close: () => connection.end(),
+  }
+}
+
+function kept(column: Column, value: unknown): unknown {
+  if (value === null) return null
+  const kind = kindOf(column)
+  if (kind === 'json') return JSON.stringify(value)
+  return kind === 'moment' ? String(value).replace('T', ' ').replace('Z', '') : value
+}

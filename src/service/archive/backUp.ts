@@ -1,0 +1,101 @@
+import { mkdir, open, readdir, rename, rm, stat } from 'node:fs/promises'
+import { basename, dirname, join, resolve } from 'node:path'
+import { BACKUPS_USUAL, backupMs, backupName, tooMany, type Backups, type Manifest } from '@/core/archive'
+import { refuse, type Result } from '@/core/result'
+import { lockFile } from '@/data/archive/sealed'
+import type { OpenHouse } from '../house/openHouse'
+import { makeArchive, type Progress } from './makeArchive'
+import { openArchive } from './openArchive'
+import { verify } from './readThrough'
+
+/**
+ * Makes a backup and reads it back before it has its name: a file that is there is whole.
+ * @param lock locks it, once it was read back
+ */
+export async function backUp(
+  path: string,
+  house: OpenHouse,
+  lock: Backups['lock'] | null,
+  progress: Progress,
+): Promise<Result<Manifest>> {
+  const [half, plain] = [`${path}.part`, `${path}.part.zip`]
+  try {
+    await mkdir(dirname(path), { recursive: true, mode: 0o700 })
+    return await writeBackup({ path, half, plain }, house, lock, progress)
+  } catch (error) {
+    const why = WHY[(error as NodeJS.ErrnoException).code ?? '']
+    if (why) return refuse('file', `${why} ${path}`)
+    throw error
+  } finally {
+    await Promise.allSettled([half, plain].map((each) => rm(each, { force: true })))
+  }
+}
+
+async function writeBackup(
+  { path, half, plain }: { path: string; half: string; plain: string },
+  house: OpenHouse,
+  lock: Backups['lock'] | null,
+  progress: Progress,
+): Promise<Result<Manifest>> {
+  const manifest = await makeArchive(plain, house, (share) => progress(share * 0.6))
+  const opened = await openArchive(plain, null)
+  if (!opened.ok) return opened
+  const whole = await verify(opened.value, (share) => progress(0.6 + share * 0.4))
+  await opened.value.close()
+  if (!whole.ok) return whole
+  if (lock) await lockFile(plain, half, lock)
+  await rename(lock ? half : plain, path)
+  await settle(dirname(path))
+  return { ok: true, value: manifest }
+}
+
+const WHY: Record<string, string> = {
+  ENOSPC: 'The disk has no room left for',
+  EACCES: 'Kovit may not write',
+  EPERM: 'Kovit may not write',
+  EROFS: 'The disk cannot be written:',
+  ENOTDIR: 'This is no folder:',
+  ENOENT: 'There is no such folder for',
+}
+
+/** A name is on the disk when its folder is. */
+async function settle(folder: string): Promise<void> {
+  const handle = await open(folder)
+  await handle.sync().finally(() => handle.close())
+}
+
+/** Where backups are kept: the house's own folder, or beside the house. */
+export const backupFolder = ({ folder }: Backups): string =>
+  resolve(folder ?? join(process.env.KOVIT_HOME ?? '.kovit', 'backups'))
+
+/** A backup of now in its folder; the oldest beyond those that are kept are let go of, once the new one is whole. */
+export async function backUpNow(house: OpenHouse, progress: Progress): Promise<Result<KeptBackup>> {
+  const { backups } = house
+  const folder = backupFolder(backups)
+  const path = join(folder, backupName(house.nowMs, backups.lock !== undefined))
+  const made = await backUp(path, house, backups.lock, progress)
+  if (!made.ok) return made
+  const names = await readdir(folder)
+  await Promise.all(tooMany(names, backups.keep ?? BACKUPS_USUAL.keep).map((name) => rm(join(folder, name))))
+  return { ok: true, value: await keptBackup(path) }
+}
+
+export interface KeptBackup {
+  name: string
+  madeMs: number
+  bytes: number
+  locked: boolean
+}
+
+async function keptBackup(path: string): Promise<KeptBackup> {
+  const name = basename(path)
+  return { name, madeMs: backupMs(name) ?? 0, bytes: (await stat(path)).size, locked: name.endsWith('.locked') }
+}
+
+/** The backups of the house, the newest first. */
+export async function readBackups(backups: Backups): Promise<KeptBackup[]> {
+  const folder = backupFolder(backups)
+  const names = await readdir(folder).catch(() => [])
+  const known = names.filter((name) => backupMs(name) !== null).sort()
+  return Promise.all(known.reverse().map((name) => keptBackup(join(folder, name))))
+}
