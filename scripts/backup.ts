@@ -1,25 +1,31 @@
-import { stat } from 'node:fs/promises'
-import { refuse } from '@/core/result'
+import type { Manifest } from '@/core/archive'
+import { refuse, type Result } from '@/core/result'
 import { database } from '@/data/connection'
+import { oneAtATime } from '@/data/archive/oneAtATime'
 import { isUpToDate } from '@/data/migrations'
-import { backUp, backUpNow } from '@/service/archive/backUp'
+import { backUp, backUpNow, isBackupDue } from '@/service/archive/backUp'
 import { openHouseIfSetUp } from '@/service/house/openHouse'
-import { archiveCommand, megabytes, progressLines } from './lib/archiveCommand'
+import { archiveCommand, holds, progressLines } from './lib/archiveCommand'
 
-/** A backup into the file that is named; with --kept into the house's own folder, where the oldest are let go of. */
+/**
+ * A backup into the file that is named; with --kept into the house's own folder, where the oldest are let go of, and with
+ * --due the same where the last one is a day old. One at a time, whoever begins it.
+ */
 archiveCommand(async () => {
   const to = process.argv[2] ?? ''
   if (!(await isUpToDate(database())))
     return refuse('house', 'The tables of this house are of an older Kovit. Start Kovit once, then back up.')
   const house = await openHouseIfSetUp()
   if (!house) return refuse('house', 'This book is empty: there is nothing to back up yet.')
+  const isDue = to === '--due'
+  if (isDue && !(await isBackupDue(house))) return { ok: true, value: 'No backup is due.' }
   const began = Date.now()
   const { lock } = house.backups
-  const made =
-    to === '--kept' ? await backUpNow(house, progressLines()) : await backUp(to, house, lock, progressLines())
+  const made = await oneAtATime<Result<Manifest>>('kovit backup', () =>
+    isDue || to === '--kept' ? backUpNow(house, progressLines()) : backUp(to, house, lock ?? null, progressLines()),
+  )
+  if (made === null) return refuse('house', 'A backup of this house is being made already.')
   if (!made.ok) return made
-  const bytes = 'bytes' in made.value ? made.value.bytes : (await stat(to)).size
   const seconds = ((Date.now() - began) / 1000).toFixed(1)
-  const how = lock ? 'locked, ' : ''
-  return { ok: true, value: `${house.name}, ${megabytes(bytes)}, ${how}read back and whole, ${seconds} s.` }
+  return { ok: true, value: `${holds(made.value)}${lock ? ', locked' : ''}, read back and whole, ${seconds} s.` }
 })

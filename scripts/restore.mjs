@@ -5,7 +5,7 @@ import { createInterface } from 'node:readline/promises'
 import { fileURLToPath } from 'node:url'
 import { homeMeant, runAtHome } from './lib/atHome.mjs'
 import { ensureModules, ensurePrograms } from './lib/install.mjs'
-import { isAlive, readPid, switchBack, switchSchema } from './lib/mariadb.mjs'
+import { endProcess, isAlive, readPid, switchBack, switchSchema } from './lib/mariadb.mjs'
 import { Trouble, explain } from './lib/steps.mjs'
 
 const from = process.env.INIT_CWD ?? process.cwd()
@@ -15,8 +15,11 @@ const given = process.argv.slice(2).find((each) => !each.startsWith('--'))
 const home = homeMeant()
 const isElsewhere = Boolean(process.env.KOVIT_DATABASE_URL)
 
+/** Begun by the pages themselves: they are started anew on the house that came back. */
+const isRunning = flags.includes('--running')
+
 async function main() {
-  mustBeStopped()
+  if (!isRunning) mustBeStopped()
   if (flags.includes('--back')) {
     if (!switchBack(home)) throw new Trouble('No house was restored here: there is none to go back to.')
     return process.stdout.write('The house before the restore is open again at the next start.\n')
@@ -27,16 +30,20 @@ async function main() {
   if (!isElsewhere) await ensurePrograms({ mariadbd: 'mariadb-server' })
   await ensureModules()
   mkdirSync(home, { recursive: true, mode: 0o700 })
-  const said = await runAtHome(home, 'scripts/restore.ts', [file, ...ways()], await secret(file))
+  const said = await runAtHome(home, 'scripts/restore.ts', [file, ...ways()], {
+    env: await secret(file),
+    hear: (data) => isRunning && process.stdout.write(data),
+  })
   const { schema, words } = JSON.parse(said.trim().split('\n').at(-1))
   if (!isElsewhere) switchSchema(home, schema)
+  if (isRunning) await endProcess(readPid(join(home, 'web.pid')), 'next')
   const back = isElsewhere ? '' : ' The one that was here is kept: npm run restore -- --back\n'
   process.stdout.write(`${words}\n${back}`)
 }
 
 /** The demo only goes where somebody names a home for it; another house only where somebody says so. */
 function ways() {
-  const isNamed = Boolean(process.env.KOVIT_HOME) || isElsewhere || flags.includes('--demo')
+  const isNamed = (!isRunning && Boolean(process.env.KOVIT_HOME)) || isElsewhere || flags.includes('--demo')
   return [
     ...(isElsewhere ? ['--here'] : []),
     ...(isNamed ? ['--demo'] : []),

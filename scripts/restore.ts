@@ -1,5 +1,5 @@
 import { restoreBeside, restoreHere } from '@/service/archive/restoreHouse'
-import { archiveCommand, progressLines } from './lib/archiveCommand'
+import { archiveCommand, holds, progressLines } from './lib/archiveCommand'
 
 /** Brings a house back: into a schema beside the one that is kept here, or into a database that somebody else keeps. */
 archiveCommand(async () => {
@@ -16,8 +16,7 @@ archiveCommand(async () => {
     : await restoreBeside(asked, Date.now(), progressLines())
   if (!done.ok) return done
   const { manifest, schema } = done.value
-  const { visits, dogs } = manifest.tables
   const seconds = ((Date.now() - began) / 1000).toFixed(1)
-  const words = `${manifest.house.name} as of ${manifest.madeAt}: ${dogs?.rows ?? 0} dogs, ${visits?.rows ?? 0} visits, read back row for row, ${seconds} s.`
+  const words = `${holds(manifest)} as of ${manifest.madeAt}, read back row for row, ${seconds} s.`
   return { ok: true, value: JSON.stringify({ schema, words }) }
 })

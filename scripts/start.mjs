@@ -37,6 +37,8 @@ const PORTS = 50
 const KEPT_HERE = ['mariadb', 'mariadb.made', 'mariadb.log', 'database.json']
 const ROOM_MB = 600
 const LISTEN_MS = 5000
+const FIRST_LOOK_MS = 5 * 60_000
+const LOOK_MS = 30 * 60_000
 /** So many times in a row without a hello, five seconds each. */
 const MOST_SILENT = 3
 
@@ -62,6 +64,7 @@ async function main() {
   const port = await pickPort()
   if (shareFlag) share = await prepareShare(home, shareFlag.split('=')[1])
   await step('Starting the pages', () => watchPages(url, port))
+  if (!isDemo) watchBackups(url)
   if (share) await step('Opening the door to the network', async () => void (await openShare(share, port)))
   process.stdout.write(
     `\nKovit is open at http://127.0.0.1:${port}${isDemo ? ' with the demo' : ''}\n${sharedWords()}Ctrl-C stops it.\n`,
@@ -171,6 +174,18 @@ async function pickPort() {
   throw new Trouble(`Ports ${FIRST_PORT} to ${FIRST_PORT + PORTS - 1} are all in use. Set KOVIT_PORT to a free one.`)
 }
 
+/** A backup a day, by itself: a little after the start, then looked at now and then; a house that sleeps at night has it in the morning. */
+function watchBackups(url) {
+  const look = async () => {
+    const env = { ...process.env, KOVIT_HOME: home, KOVIT_DATABASE_URL: url() }
+    await run(process.execPath, ['--import', 'tsx', 'scripts/backup.ts', '--due'], { env }).catch(
+      (error) => stopping || say(`No backup was made: ${error.message}`),
+    )
+    setTimeout(() => void look(), LOOK_MS).unref()
+  }
+  setTimeout(() => void look(), FIRST_LOOK_MS).unref()
+}
+
 async function watchPages(url, port) {
   const log = join(home, 'web.log')
   pages = await keepRunning({ name: 'The server of the pages', start: () => serve(url(), port, log), log, ...watched })
@@ -186,6 +201,7 @@ async function serve(url, port, logFile) {
     ...share?.env,
     KOVIT_DATABASE_URL: url,
     KOVIT_HOME: home,
+    KOVIT_OWN_DATABASE: ownUrl ? '' : 'yes',
     NODE_ENV: 'production',
     NEXT_TELEMETRY_DISABLED: '1',
   }

@@ -1,3 +1,4 @@
+import type { Manifest } from '@/core/archive'
 import type { Problem } from '@/core/result'
 import { database } from '@/data/connection'
 
@@ -28,4 +29,6 @@ export function archiveCommand(work: () => Promise<{ ok: true; value: string } |
     .finally(() => database().sequelize.close())
 }
 
-export const megabytes = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`
+/** What an archive holds, in a few words. */
+export const holds = ({ house, tables }: Manifest): string =>
+  `${house.name}: ${tables.dogs?.rows ?? 0} dogs, ${tables.visits?.rows ?? 0} visits`

@@ -14,12 +14,13 @@ export const holdsHouse = (home) => existsSync(join(home, 'database.json'))
  * that is given by KOVIT_DATABASE_URL.
  * @returns what the script said
  */
-export async function runAtHome(home, script, args, env = {}) {
+export async function runAtHome(home, script, args, { env = {}, hear } = {}) {
   const given = process.env.KOVIT_DATABASE_URL
   const { url, end } = given ? { url: given, end: async () => {} } : await reachMariadb(home)
   try {
     return await run(process.execPath, ['--import', 'tsx', script, ...args], {
       env: { ...process.env, KOVIT_HOME: home, KOVIT_DATABASE_URL: url, ...env },
+      hear,
     })
   } finally {
     await end()

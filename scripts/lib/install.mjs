@@ -10,14 +10,17 @@ export const endRunning = () => running.forEach((child) => child.kill('SIGTERM')
 /** The exit code of a program whose words are a sentence for the person at the terminal. */
 const SAID = 3
 
-/** Runs a command; its output goes to the terminal only when it fails. */
-export function run(command, args, options = {}) {
+/** Runs a command; its output goes to the terminal only when it fails, and piece by piece to who hears it. */
+export function run(command, args, { hear, ...options } = {}) {
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options })
     running.add(child)
     child.on('exit', () => running.delete(child))
     let output = ''
-    child.stdout?.on('data', (data) => (output += data))
+    child.stdout?.on('data', (data) => {
+      output += data
+      hear?.(data)
+    })
     child.stderr?.on('data', (data) => (output += data))
     child.on('error', reject)
     child.on('exit', (code) =>

@@ -11,7 +11,7 @@ import { openZipIn, wholeFile } from '@/data/archive/zipIn'
 import { writeZip } from '@/data/archive/zipOut'
 import type { Database } from '@/data/connection'
 import { readLog } from '@/data/events'
-import { backUp, backUpNow, readBackups } from '@/service/archive/backUp'
+import { backUp, backUpNow, readArchives } from '@/service/archive/backUp'
 import { sha256 } from '@/service/archive/makeArchive'
 import { restoreBeside, restoreHere } from '@/service/archive/restoreHouse'
 import { openHouse as readOpenHouse } from '@/service/house/openHouse'
@@ -305,7 +305,7 @@ it('of the backups in the folder the newest stay, and what is none of ours is le
   const house = { ...(await readOpenHouse(LATER)), backups: { folder: own, keep: 2 } }
   for (const hours of [0, 24, 48])
     expect(await backUpNow({ ...house, nowMs: LATER + hours * 3_600_000 }, NO_WORD)).toMatchObject({ ok: true })
-  expect((await readBackups(house.backups)).map(({ madeMs }) => madeMs)).toEqual(
+  expect((await readArchives(house.backups)).filter(({ own }) => own).map(({ madeMs }) => madeMs)).toEqual(
     [48, 24].map((h) => LATER + h * 3_600_000),
   )
   expect(readdirSync(own)).toContain('holiday.zip')

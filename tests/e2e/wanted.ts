@@ -21,7 +21,7 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
   ...all('house', ['passStep', 'saveRule', 'saveHouse', 'newStation', 'takeOutStation', 'saveWords']),
   ...all('people', ['addPerson', 'changePerson', 'leaveHouse', 'unlockPin']),
   ...all('devices', ['makeCode', 'letThisIn', 'turnOff']),
-  ...all('out', ['changeFeed']),
+  ...all('out', ['changeFeed', 'backUpNow', 'saveBackups', 'lookIntoArchive', 'bringBack']),
 }
 
 /** The same of each route; `bench*` is asked once there is something to take in, and says so by itself. */
@@ -33,6 +33,9 @@ export const ROUTES: Record<string, Right | 'anybody'> = {
   'GET /who/table': 'anybody',
   'POST /who/here': 'see',
   'GET /offline-pages': 'see',
+  'GET /rules/in-and-out/progress': 'out',
+  'GET /rules/in-and-out/files/[name]': 'out',
+  'GET /rules/in-and-out/sheets/[name]': 'out',
   'GET /visits/[visitId]/news': 'see',
   'POST /visits/[visitId]/events': 'see',
   'GET /visits/[visitId]/photos/[photoId]': 'see',
@@ -54,6 +57,7 @@ export const PAGES: Record<string, Right> = {
   '/dogs/[dogId]/change': 'files',
   '/dogs/[dogId]/measures': 'measure',
   '/rules/devices': 'devices',
+  '/rules/in-and-out': 'out',
   '/rules/trail': 'trail',
   '/set-up': 'house',
 }

@@ -30,7 +30,7 @@ export const RIGHTS = {
   people:  { says: 'Say who works here and what they may do',                   may: OWNER },
   devices: { says: 'Let devices in, and turn them off',                         may: OWNER },
   figures: { says: 'See other people’s figures in Insight',                     may: OWNER },
-  out:     { says: 'Give calendars out of the house',                           may: OWNER },
+  out:     { says: 'Take the house along, back it up, bring it back; give calendars out', may: OWNER },
   trail:   { says: 'Read the trail',                                            may: OWNER },
 } as const satisfies Record<string, RightFact>
 export type Right = keyof typeof RIGHTS

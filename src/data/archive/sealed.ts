@@ -1,12 +1,11 @@
 import { randomBytes } from 'node:crypto'
-import { createReadStream, createWriteStream } from 'node:fs'
-import { open } from 'node:fs/promises'
 import { pipeline } from 'node:stream/promises'
 import { hashRaw } from '@node-rs/argon2'
 import sodium from 'libsodium-wrappers'
 import { z } from 'zod'
 import type { Lock } from '@/core/archive'
 import { refuse, type Result } from '@/core/result'
+import { createReadStream, createWriteStream, disk } from './disk'
 
 /**
  * A locked archive: XChaCha20-Poly1305 in libsodium's secretstream, its key sealed to the house's own public key. The house
@@ -60,7 +59,7 @@ export async function lockFile(from: string, to: string, { salt, publicKey }: Lo
 }
 
 export async function isLocked(path: string): Promise<boolean> {
-  const file = await open(path)
+  const file = await disk.open(path)
   try {
     const { buffer } = await file.read(Buffer.alloc(FIRST_LINE.length), 0, FIRST_LINE.length, 0)
     return buffer.toString('latin1') === FIRST_LINE
@@ -120,7 +119,7 @@ const tags = () => ({
 })
 
 async function headOf(path: string): Promise<(z.infer<typeof Header> & { length: number }) | null> {
-  const file = await open(path)
+  const file = await disk.open(path)
   try {
     const { buffer, bytesRead } = await file.read(Buffer.alloc(2000), 0, 2000, 0)
     const [first, second, ...rest] = buffer.subarray(0, bytesRead).toString('latin1').split('\n')

@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto'
-import { open } from 'node:fs/promises'
 import { promisify } from 'node:util'
 import { open as openZip, type Entry, type ZipFile } from 'yauzl'
 import { refuse, type Result } from '@/core/result'
+import { disk } from './disk'
 import { DIGEST_CHARS, SEAL, digestBefore } from './zipOut'
 
 /** A line longer than this is no row of ours, bytes; and no archive has more files. */
@@ -36,7 +36,7 @@ export async function openZipIn(path: string, isKnown: (path: string) => boolean
 }
 
 async function isSealed(path: string): Promise<boolean> {
-  const file = await open(path).catch(() => null)
+  const file = await disk.open(path).catch(() => null)
   if (!file) return false
   try {
     const { size } = await file.stat()

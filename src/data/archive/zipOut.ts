@@ -1,9 +1,8 @@
 import { createHash } from 'node:crypto'
-import { createReadStream, createWriteStream } from 'node:fs'
-import { open } from 'node:fs/promises'
 import { Readable, type Transform } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { ZipFile } from 'yazl'
+import { createReadStream, createWriteStream, disk } from './disk'
 
 /** The zip's comment ends in the SHA-256 of all that stands before it, so that a change of any byte is seen. */
 export const SEAL = 'SHA-256 of all before: '
@@ -42,7 +41,7 @@ export async function writeZip(path: string, files: AsyncIterable<FileOut> | Ite
 const EPOCH = new Date('1980-01-02T00:00:00Z')
 
 async function seal(path: string): Promise<void> {
-  const file = await open(path, 'r+')
+  const file = await disk.open(path, 'r+')
   try {
     const { size } = await file.stat()
     const digest = await digestBefore(path, size - DIGEST_CHARS)

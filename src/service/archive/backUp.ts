@@ -1,8 +1,9 @@
-import { mkdir, open, readdir, rename, rm, stat } from 'node:fs/promises'
-import { basename, dirname, join, resolve } from 'node:path'
+import { basename, dirname, join } from 'node:path'
 import { BACKUPS_USUAL, backupMs, backupName, tooMany, type Backups, type Manifest } from '@/core/archive'
 import { refuse, type Result } from '@/core/result'
+import { disk } from '@/data/archive/disk'
 import { lockFile } from '@/data/archive/sealed'
+import { MS_PER_HOUR } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { makeArchive, type Progress } from './makeArchive'
 import { openArchive } from './openArchive'
@@ -20,14 +21,14 @@ export async function backUp(
 ): Promise<Result<Manifest>> {
   const [half, plain] = [`${path}.part`, `${path}.part.zip`]
   try {
-    await mkdir(dirname(path), { recursive: true, mode: 0o700 })
+    await disk.mkdir(dirname(path), { recursive: true, mode: 0o700 })
     return await writeBackup({ path, half, plain }, house, lock, progress)
   } catch (error) {
     const why = WHY[(error as NodeJS.ErrnoException).code ?? '']
     if (why) return refuse('file', `${why} ${path}`)
     throw error
   } finally {
-    await Promise.allSettled([half, plain].map((each) => rm(each, { force: true })))
+    await Promise.allSettled([half, plain].map((each) => disk.rm(each, { force: true })))
   }
 }
 
@@ -44,7 +45,7 @@ async function writeBackup(
   await opened.value.close()
   if (!whole.ok) return whole
   if (lock) await lockFile(plain, half, lock)
-  await rename(lock ? half : plain, path)
+  await disk.rename(lock ? half : plain, path)
   await settle(dirname(path))
   return { ok: true, value: manifest }
 }
@@ -55,47 +56,59 @@ const WHY: Record<string, string> = {
   EPERM: 'Kovit may not write',
   EROFS: 'The disk cannot be written:',
   ENOTDIR: 'This is no folder:',
+  EEXIST: 'This is no folder:',
   ENOENT: 'There is no such folder for',
 }
 
 /** A name is on the disk when its folder is. */
 async function settle(folder: string): Promise<void> {
-  const handle = await open(folder)
+  const handle = await disk.open(folder)
   await handle.sync().finally(() => handle.close())
 }
 
 /** Where backups are kept: the house's own folder, or beside the house. */
 export const backupFolder = ({ folder }: Backups): string =>
-  resolve(folder ?? join(process.env.KOVIT_HOME ?? '.kovit', 'backups'))
+  folder ?? `${process.env.KOVIT_HOME ?? '.kovit'}/backups`
 
 /** A backup of now in its folder; the oldest beyond those that are kept are let go of, once the new one is whole. */
-export async function backUpNow(house: OpenHouse, progress: Progress): Promise<Result<KeptBackup>> {
+export async function backUpNow(house: OpenHouse, progress: Progress): Promise<Result<Manifest>> {
   const { backups } = house
   const folder = backupFolder(backups)
   const path = join(folder, backupName(house.nowMs, backups.lock !== undefined))
   const made = await backUp(path, house, backups.lock, progress)
   if (!made.ok) return made
-  const names = await readdir(folder)
-  await Promise.all(tooMany(names, backups.keep ?? BACKUPS_USUAL.keep).map((name) => rm(join(folder, name))))
-  return { ok: true, value: await keptBackup(path) }
+  const names = await disk.readdir(folder)
+  await Promise.all(tooMany(names, backups.keep ?? BACKUPS_USUAL.keep).map((name) => disk.rm(join(folder, name))))
+  return made
 }
 
+/** Whether the last backup is a day old, or there is none. */
+export async function isBackupDue({ backups, nowMs }: OpenHouse): Promise<boolean> {
+  const last = (await readArchives(backups)).find(({ own }) => own)
+  return !last || nowMs - last.madeMs >= BACKUPS_USUAL.eachHours * MS_PER_HOUR
+}
+
+/** An archive in the house's folder. */
 export interface KeptBackup {
   name: string
   madeMs: number
   bytes: number
   locked: boolean
+  /** Made here; one that somebody put there is brought back as well, and never let go of. */
+  own: boolean
 }
 
 async function keptBackup(path: string): Promise<KeptBackup> {
   const name = basename(path)
-  return { name, madeMs: backupMs(name) ?? 0, bytes: (await stat(path)).size, locked: name.endsWith('.locked') }
+  const { size, mtimeMs } = await disk.stat(path)
+  const madeMs = backupMs(name)
+  return { name, madeMs: madeMs ?? mtimeMs, bytes: size, locked: name.endsWith('.locked'), own: madeMs !== null }
 }
 
-/** The backups of the house, the newest first. */
-export async function readBackups(backups: Backups): Promise<KeptBackup[]> {
+/** The archives in the house's folder, the newest first. */
+export async function readArchives(backups: Backups): Promise<KeptBackup[]> {
   const folder = backupFolder(backups)
-  const names = await readdir(folder).catch(() => [])
-  const known = names.filter((name) => backupMs(name) !== null).sort()
-  return Promise.all(known.reverse().map((name) => keptBackup(join(folder, name))))
+  const names = (await disk.readdir(folder).catch(() => [])).filter((name) => /^[^./][^/]*\.(zip|locked)$/.test(name))
+  const all = await Promise.all(names.map((name) => keptBackup(join(folder, name))))
+  return all.sort((a, b) => b.madeMs - a.madeMs)
 }

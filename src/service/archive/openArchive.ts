@@ -1,8 +1,8 @@
-import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Manifest, TABLES, isArchivePath, refusedFormat, tablePath } from '@/core/archive'
 import { refuse, type Result } from '@/core/result'
+import { disk } from '@/data/archive/disk'
 import { isLocked, unlockFile } from '@/data/archive/sealed'
 import { openZipIn, wholeFile, type ZipIn } from '@/data/archive/zipIn'
 import { isMigration } from '@/data/migrations'
@@ -25,8 +25,8 @@ export async function openArchive(path: string, passphrase: string | null): Prom
   if (locked === null) return refuse('file', 'This file cannot be read.')
   if (!locked) return openPlain(path, async () => {})
   if (passphrase === null) return refuse('passphrase', 'This archive is locked: give its passphrase.')
-  const folder = await mkdtemp(join(tmpdir(), 'kovit-'))
-  const away = () => rm(folder, { recursive: true, force: true })
+  const folder = await disk.mkdtemp(join(tmpdir(), 'kovit-'))
+  const away = () => disk.rm(folder, { recursive: true, force: true })
   const plain = join(folder, 'house.zip')
   const unlocked = await unlockFile(path, plain, passphrase)
   const opened = unlocked.ok ? await openPlain(plain, away) : unlocked

@@ -40,14 +40,20 @@ interface FeedLine {
  */
 export async function calendarFeed(secret: string, house: OpenHouse): Promise<string | null> {
   const feed = await readFeedBySecret(secret)
-  if (!feed) return null
-  const whole = feed.staffId === WHOLE_HOUSE
-  const lines = (await feedLines(house)).filter(({ staffId }) => whole || staffId === feed.staffId)
+  return feed && calendarOf(feed.staffId, house)
+}
+
+/** The whole book as one file. */
+export const bookAsCalendar = (house: OpenHouse): Promise<string> => calendarOf(WHOLE_HOUSE, house)
+
+async function calendarOf(feedOf: number, house: OpenHouse): Promise<string> {
+  const whole = feedOf === WHOLE_HOUSE
+  const lines = (await feedLines(house)).filter(({ staffId }) => whole || staffId === feedOf)
   const dogs = await readDogsById(lines.map(({ dogId }) => dogId))
   const homes = await readHouseholds([...dogs.values()].map(({ householdId }) => householdId))
   const { name, timeZone, key, nameOf } = house
   const calendar = ical({
-    name: whole ? name : `${nameOf(feed.staffId)}, ${name}`,
+    name: whole ? name : `${nameOf(feedOf)}, ${name}`,
     method: ICalCalendarMethod.PUBLISH,
     prodId: { company: 'Kovit', product: 'book', language: 'EN' },
     timezone: { name: timeZone, generator: zoneOf },

@@ -24,4 +24,5 @@ export function houseTime(timeZone: string): HouseTime {
 export const minuteOfDay = (time: Pick<HouseClock, 'clock'>, ms: number): number => minutesOf(time.clock(ms))
 
 export const MS_PER_MIN = 60_000
+export const MS_PER_HOUR = 3_600_000
 export const DAY_MS = 86_400_000

@@ -71,6 +71,11 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
               Devices
             </Link>
           </May>
+          <May right="out">
+            <Link className="kv-word" href="/rules/in-and-out">
+              In and out
+            </Link>
+          </May>
           <May right="trail">
             <Link className="kv-word" href="/rules/trail">
               Trail
