@@ -115,7 +115,7 @@ export async function holdDog(dogId: number): Promise<Dog | null> {
 export type DogChange = Partial<DogFile> &
   Partial<Pick<Dog, 'householdId' | 'standing' | 'groomedOn' | 'dueOn' | 'wishOn'>>
 
-const columnsOf = ({ behaviour, health, measures, more, ...plain }: DogChange): Partial<DogFields> => ({
+export const columnsOfDog = ({ behaviour, health, measures, more, ...plain }: DogChange): Partial<DogFields> => ({
   ...plain,
   ...(behaviour ? { behaviour: JSON.stringify(behaviour) } : {}),
   ...(health ? { health: JSON.stringify(health) } : {}),
@@ -125,7 +125,7 @@ const columnsOf = ({ behaviour, health, measures, more, ...plain }: DogChange): 
 
 /** @param callId the call by which it comes; one call brings one dog. @returns the id of the new dog */
 export async function addDog(householdId: number, file: DogFile, callId: string | null): Promise<number> {
-  return (await database().models.dog.create({ ...columnsOf(file), householdId, callId })).id
+  return (await database().models.dog.create({ ...columnsOfDog(file), householdId, callId })).id
 }
 
 /** The dog that a call has brought already; null when it has brought none. */
@@ -137,7 +137,7 @@ export async function readDogOfCall(callId: string): Promise<Dog | null> {
 /** Changes what is known of a dog. Its row should be held. */
 export async function changeDog(dogId: number, change: DogChange): Promise<void> {
   const rowVersion = literal('row_version + 1') as unknown as number
-  await database().models.dog.update({ ...columnsOf(change), rowVersion }, { where: { id: dogId } })
+  await database().models.dog.update({ ...columnsOfDog(change), rowVersion }, { where: { id: dogId } })
 }
 
 /** Dogs that come, are due between two days and have nothing booked after a moment, the soonest due first. */

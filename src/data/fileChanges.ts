@@ -15,21 +15,33 @@ export interface FileChange {
 /** Keeps what somebody changed, so that it can be read and gone back to. */
 export async function addFileChange(
   of: { kind: TrailKind; id: number },
+  change: Omit<FileChange, 'id'>,
+): Promise<void> {
+  await addFileChanges(of.kind, [of.id], change)
+}
+
+/** The same of many files at once. */
+export async function addFileChanges(
+  ofKind: TrailKind,
+  ids: readonly number[],
   { madeMs, madeBy, before, after }: Omit<FileChange, 'id'>,
 ): Promise<void> {
   const { fileChange, staff } = database().models
   // Nobody else in the house has the name now; later somebody may be called otherwise.
   const maker = await staff.findOne({ attributes: ['id'], where: { name: madeBy } })
-  await fileChange.create({
-    ofKind: of.kind,
-    ofId: of.id,
+  const said = {
+    ofKind,
     madeAt: new Date(madeMs),
     madeBy,
     madeById: maker?.id ?? null,
     beforeIt: JSON.stringify(before),
     afterIt: JSON.stringify(after),
-  })
+  }
+  for (let at = 0; at < ids.length; at += AT_ONCE)
+    await fileChange.bulkCreate(ids.slice(at, at + AT_ONCE).map((ofId) => ({ ...said, ofId })))
 }
+/** Rows a statement. */
+const AT_ONCE = 500
 
 /** The latest changes of some files of a kind, the newest first. */
 export async function readFileChanges(

@@ -86,6 +86,13 @@ const columnsOf = ({ first, agreed, ...said }: OwnerSaid): Partial<OwnerFields> 
   agreed: JSON.stringify(agreed),
 })
 
+/** Puts people into their households, many at once. @returns their ids, in the same order */
+export async function addOwners(owners: readonly ({ householdId: number } & OwnerSaid)[]): Promise<number[]> {
+  const ids: number[] = []
+  for (const { householdId, ...said } of owners) ids.push(await addOwner(householdId, said))
+  return ids
+}
+
 /** @returns the id of the new person */
 export const addOwner = async (householdId: number, owner: OwnerSaid): Promise<number> =>
   (await database().models.owner.create({ householdId, ...columnsOf(owner) })).id

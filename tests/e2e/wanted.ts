@@ -21,6 +21,7 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
   ...all('house', ['passStep', 'saveRule', 'saveHouse', 'newStation', 'takeOutStation', 'saveWords']),
   ...all('people', ['addPerson', 'changePerson', 'leaveHouse', 'unlockPin']),
   ...all('devices', ['makeCode', 'letThisIn', 'turnOff']),
+  ...all('lists', ['bringIn', 'takeBackList']),
   ...all('out', ['changeFeed', 'backUpNow', 'saveBackups', 'lookIntoArchive', 'bringBack']),
 }
 
@@ -46,6 +47,8 @@ export const ROUTES: Record<string, Right | 'anybody'> = {
   'POST /book/try': 'book',
   'POST /book/calendars/read': 'book',
   'POST /dogs/list': 'see',
+  'POST /dogs/bring-in/piece': 'lists',
+  'POST /dogs/bring-in/look': 'lists',
   'POST /find': 'see',
 }
 
@@ -54,6 +57,7 @@ export const PAGES: Record<string, Right> = {
   '/visits/[visitId]/bench': 'bench',
   '/bookings/[bookingId]/bench': 'bench',
   '/dogs/new': 'files',
+  '/dogs/bring-in': 'lists',
   '/dogs/[dogId]/change': 'files',
   '/dogs/[dogId]/measures': 'measure',
   '/rules/devices': 'devices',

@@ -31,6 +31,7 @@ const SAYS: Record<ArchivedTable, string> = {
   blade_use: 'minutes of each blade',
   pace_cells: 'what the house learned of its minutes: sums of logarithms',
   growth_pairs: 'coat left and found again, mm and weeks',
+  brought_in: 'lists that were brought in, and what each made',
   groom_facts: 'facts of each groom, as Insight counts them',
 }
 

@@ -52,6 +52,7 @@ export const ARCHIVED = {
   pace_cells: { id: 'text', n: 'number', total: 'number', day: 'whole' },
   growth_pairs: { id: 'whole', visit_id: 'whole', dog_id: 'whole', found_at: 'moment', body_part: 'text', left_mm: 'number', found_mm: 'number', weeks: 'number' },
   groom_facts: { visit_id: 'whole', dog_id: 'whole', staff_id: 'whole', started_at: 'moment', format: 'whole', facts: 'json' },
+  brought_in: { id: 'text', file: 'text', ...MADE, made: 'json', taken_back_at: 'moment?', taken_back_by: 'text?' },
 } as const satisfies Record<string, Columns>
 export type ArchivedTable = keyof typeof ARCHIVED
 export const TABLES = Object.keys(ARCHIVED) as ArchivedTable[]
@@ -67,6 +68,7 @@ export const LEFT_OUT = {
   'staff.pin': 'PINs, even as hashes',
   'photos.jpeg': 'each picture is a file of its own under photos/',
   'trim_card_zones.side_key': 'made from side by the database',
+  brought_pieces: 'lists that are on their way into the house',
   booked_fits: 'made again from the book',
   visit_folds: 'made again from the events',
   migration_steps: 'how far the tables are changed is in the manifest',

@@ -28,7 +28,7 @@ const HEADS: Record<Field, readonly string[]> = {
   last: ['last name', 'lastname', 'surname', 'family name', 'last'],
   owner: ['owner name', 'client name', 'customer name', 'owner', 'client', 'customer', 'contact', 'full name', 'person'],
   phone: ['phone', 'mobile', 'telephone', 'tel', 'cell', 'number', 'contact number'],
-  email: ['e-mail', 'email', 'mail'],
+  email: ['e-mail address', 'email address', 'e-mail', 'email', 'mail'],
   place: ['address', 'street', 'town', 'city', 'postcode', 'post code', 'zip', 'county', 'state'],
   dog: ['dog name', 'pet name', 'animal name', 'dog', 'pet', 'animal'],
   breed: ['breed', 'type of dog', 'dog type', 'cross'],

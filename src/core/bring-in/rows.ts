@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { breedsLike } from '../breeds'
 import { CoatId } from '../coat'
 import { DogFile } from '../dog'
 import { PhoneNumber } from '../household'
@@ -7,8 +8,13 @@ import type { Field } from './columns'
 import { readAgeYears, readDate, readSex, readWeightKg, readYesNo, type DateOrder } from './cells'
 
 /** What could not be read of a row: its column, what stood there, and why. */
-export const Fault = z.strictObject({ column: z.string(), text: z.string(), why: z.string() })
-export type Fault = z.infer<typeof Fault>
+export interface Fault {
+  column: string
+  text: string
+  why: string
+  /** The row stays behind because of it. */
+  loses: boolean
+}
 
 const line = (most: number) => z.string().trim().max(most)
 
@@ -21,8 +27,6 @@ export const BroughtRow = z.strictObject({
   email: line(200).nullable(),
   place: line(200),
   dog: DogFile.nullable(),
-  /** The dog's last groom by the list. */
-  groomedOn: z.iso.date().nullable(),
 })
 export type BroughtRow = z.infer<typeof BroughtRow>
 
@@ -62,28 +66,38 @@ export function readRow(cells: readonly string[], at: number, reading: Reading):
     const text = cell(field)
     if (text === '') return null
     const value = reader(text)
-    if (value === null) faults.push({ column: headOf(field, reading), text, why })
+    if (value === null) faults.push({ column: headOf(field, reading), text, why, loses: false })
     return value
   }
   const phones = phonesIn(cell('phone'))
   if (cell('phone') !== '' && phones.length === 0)
-    faults.push({ column: headOf('phone', reading), text: cell('phone'), why: 'This is no telephone number.' })
+    faults.push({
+      column: headOf('phone', reading),
+      text: cell('phone'),
+      why: 'This is no telephone number.',
+      loses: false,
+    })
   const email = read('email', (text) => (/^\S+@\S+\.\S+$/.test(text) ? text : null), 'This is no e-mail address.')
   const name = [cell('owner'), [cell('first'), cell('last')].filter(Boolean).join(' ')].find(Boolean) ?? ''
   const groomedOn = read('groomed', (text) => readDate(text, reading.order), DATE_WHY)
+  const earlier = groomedOn === null ? '' : `groomed ${groomedOn}, by the list`
   const dogs = cell('dog') === '' ? null : readDog(cell, read, faults, reading)
   const said = { name: name || phones[0] || '', phone: phones[0] ?? null, email, place: cell('place').slice(0, 200) }
-  if (said.name === '') faults.push({ column: '', text: '', why: 'Nobody is named here, and there is no number.' })
+  if (said.name === '')
+    faults.push({ column: '', text: '', why: 'Nobody is named here, and there is no number.', loses: true })
   const notes = [
     cell('notes'),
     ...phones.slice(1).map((phone) => `Another number: ${phone}`),
     ...(reading.noteFaults ? faults.map(faultWords) : []),
   ]
-  const dog = dogs && { ...dogs, more: { ...dogs.more, notes: notes.filter(Boolean).join('\n').slice(0, 2000) } }
-  const row = BroughtRow.safeParse({ line: at, ...said, dog, groomedOn })
+  const dog = dogs && {
+    ...dogs,
+    more: { ...dogs.more, earlier, notes: notes.filter(Boolean).join('\n').slice(0, 2000) },
+  }
+  const row = BroughtRow.safeParse({ line: at, ...said, dog })
   if (!row.success)
     for (const { path, message } of row.error.issues.slice(0, 3))
-      if (said.name !== '') faults.push({ column: path.join(' '), text: '', why: message })
+      if (said.name !== '') faults.push({ column: path.join(' '), text: '', why: message, loses: true })
   const isLost = dogs === null && cell('dog') !== ''
   return { line: at, row: row.success && !isLost ? row.data : null, faults }
 }
@@ -118,12 +132,13 @@ function readDog(cell: (field: Field) => string, read: Read, faults: Fault[], re
   )
   const call = { ...EMPTY_CALL, dog: cell('dog'), breed: cell('breed').slice(0, 200), weightKg, ageYears, coat }
   const called = calledDog(call, today)
-  const known = called.coat ?? reading.coat
+  const known = called.coat ?? coatLike(call.breed) ?? reading.coat
   if (known === null) {
     faults.push({
       column: headOf('breed', reading),
       text: call.breed,
       why: 'Neither coat nor breed is known: no plan could be made.',
+      loses: true,
     })
     return null
   }
@@ -141,6 +156,12 @@ function readDog(cell: (field: Field) => string, read: Read, faults: Fault[], re
     vaccinatedOn: read('vaccinated', (text) => readDate(text, order), DATE_WHY),
     more: { ...whole.more, usual: [...new Set([...whole.more.usual, ...guessed])] },
   }
+}
+
+/** The coat of all breeds that a short name may mean: there are several poodles, and one coat. */
+function coatLike(breed: string): CoatId | null {
+  const coats = new Set(breedsLike(breed, 20).map(({ coat }) => coat))
+  return coats.size === 1 ? ([...coats][0] ?? null) : null
 }
 
 const inRange = (value: number | null, from: number, to: number): number | null =>

@@ -19,6 +19,7 @@ import { WHO_IS_AT_THE_TABLE } from './0014-who-is-at-the-table'
 import { THE_DAY_AS_TAKEN } from './0015-the-day-as-taken'
 import { WHERE_DOORS_ARE } from './0016-where-doors-are'
 import { BACKUPS } from './0017-backups'
+import { BROUGHT_IN } from './0018-brought-in'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -39,6 +40,7 @@ const MIGRATIONS = [
   { name: '0015-the-day-as-taken', statements: THE_DAY_AS_TAKEN },
   { name: '0016-where-doors-are', statements: WHERE_DOORS_ARE },
   { name: '0017-backups', statements: BACKUPS },
+  { name: '0018-brought-in', statements: BROUGHT_IN },
 ]
 
 /** Whether every change of the tables has run. */

@@ -6,6 +6,8 @@ import type {
   BladeUseFields,
   BookedFitFields,
   BookingFields,
+  BroughtInFields,
+  BroughtPieceFields,
   BusyTimeFields,
   CalendarFeedFields,
   CardFields,
@@ -74,6 +76,8 @@ export interface Models {
   event: Table<EventFields>
   visitFold: Table<VisitFoldFields>
   houseMark: Table<HouseMarkFields>
+  broughtIn: Table<BroughtInFields>
+  broughtPiece: Table<BroughtPieceFields>
   photo: Table<PhotoFields>
   paceCell: Table<PaceCellFields>
   station: Table<StationFields>
@@ -401,6 +405,21 @@ export function defineModels(sequelize: Sequelize): Models {
       no: { type: BIGINT, get: figure('no') },
       format: counter,
       fold: json,
+    }),
+    broughtIn: table('brought_in', {
+      id: { type: STRING(36), primaryKey: true },
+      file: text,
+      madeAt: moment,
+      madeBy: text,
+      made: json,
+      takenBackAt: { type: DATE(3), allowNull: true },
+      takenBackBy: optional,
+    }),
+    broughtPiece: table('brought_pieces', {
+      listId: { type: STRING(36), primaryKey: true },
+      no: { type: INTEGER, primaryKey: true },
+      madeAt: moment,
+      pieceRows: json,
     }),
     houseMark: table('house_marks', { name: { type: STRING(60), primaryKey: true }, setAt: moment }),
     growthPair: table('growth_pairs', {

@@ -356,6 +356,21 @@ export interface WrongTriesFields {
   /** Before this moment no answer is given. */
   freeAt: Date
 }
+export interface BroughtInFields {
+  id: string
+  file: string
+  madeAt: Date
+  madeBy: string
+  made: string
+  takenBackAt: Date | null
+  takenBackBy: string | null
+}
+export interface BroughtPieceFields {
+  listId: string
+  no: number
+  madeAt: Date
+  pieceRows: string
+}
 export interface HouseMarkFields {
   name: string
   setAt: Date

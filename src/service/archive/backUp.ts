@@ -67,8 +67,7 @@ async function settle(folder: string): Promise<void> {
 }
 
 /** Where backups are kept: the house's own folder, or beside the house. */
-export const backupFolder = ({ folder }: Backups): string =>
-  folder ?? `${process.env.KOVIT_HOME ?? '.kovit'}/backups`
+export const backupFolder = ({ folder }: Backups): string => folder ?? `${process.env.KOVIT_HOME ?? '.kovit'}/backups`
 
 /** A backup of now in its folder; the oldest beyond those that are kept are let go of, once the new one is whole. */
 export async function backUpNow(house: OpenHouse, progress: Progress): Promise<Result<Manifest>> {

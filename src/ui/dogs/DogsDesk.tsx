@@ -46,6 +46,7 @@ export function DogsDesk({ first, as: asFirst, ...start }: DeskProps) {
             Take in a dog
           </Link>
         </May>
+        <BringList />
       </div>
       <div className={styles.asks}>
         <input
@@ -96,13 +97,24 @@ function countWords(total: number, { text, filter }: Question, { counts }: Dogs)
   return `${total} of ${counts.all}.`
 }
 
+const BringList = () => (
+  <May right="lists">
+    <Link className="kv-word" href="/dogs/bring-in">
+      Bring a list in
+    </Link>
+  </May>
+)
+
 const NoDogs = () => (
   <Saying
     title="No dogs yet"
     way={
-      <Link className="kv-button kv-main" href="/dogs/new">
-        Take in the first dog
-      </Link>
+      <>
+        <Link className="kv-button kv-main" href="/dogs/new">
+          Take in the first dog
+        </Link>
+        <BringList />
+      </>
     }
   >
     A dog is taken in while its owner is on the telephone: a name, a number, its coat and weight are enough.

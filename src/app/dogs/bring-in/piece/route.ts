@@ -1,0 +1,5 @@
+import { PieceAsked, takePiece } from '@/service/bring-in/bringIn'
+import { answeredInBody } from '../../../answeredInBody'
+
+/** Takes a piece of a list. */
+export const POST = (request: Request): Promise<Response> => answeredInBody(request, 'lists', PieceAsked, takePiece)

@@ -1,0 +1,138 @@
+'use client'
+
+import { useId, useState } from 'react'
+import { useKeep } from '../house/useKeep'
+import { Columns } from './Columns'
+import { Decide } from './Decide'
+import { Faults } from './Faults'
+import type { BringInActs, BringInView } from './acts'
+import { useList } from './useList'
+import styles from './bringIn.module.css'
+
+/** Owners and dogs out of somebody's own list: opened, its columns named, looked at, and then brought in as a whole. */
+export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInActs }) {
+  const list = useList()
+  const keep = useKeep()
+  const [file, setFile] = useState('')
+  const [said, setSaid] = useState('')
+  const input = useId()
+  const take = (chosen: File | undefined) => {
+    if (!chosen) return
+    setFile(chosen.name)
+    setSaid('')
+    void list.open(chosen)
+  }
+  const done = (words: string) => {
+    list.stop()
+    setSaid(words)
+  }
+  return (
+    <>
+      <div className="kv-head">
+        <h1>Bring a list in</h1>
+        <p className="kv-quiet">Owners and dogs from a spreadsheet saved as CSV, or contacts as vCard.</p>
+        <span className={keep.isFault ? 'kv-late' : 'kv-small'} role="status">
+          {keep.saying}
+        </span>
+      </div>
+      <div
+        className={styles.drop}
+        onDragOver={(event) => event.preventDefault()}
+        onDrop={(event) => {
+          event.preventDefault()
+          take(event.dataTransfer.files[0])
+        }}
+      >
+        <label htmlFor={input} className="kv-button">
+          {list.opened ? 'Another file' : 'Choose the file'}
+        </label>
+        <input
+          id={input}
+          type="file"
+          accept=".csv,.tsv,.txt,.vcf,text/csv,text/vcard"
+          className={styles.file}
+          onChange={({ target }) => {
+            take(target.files?.[0])
+            target.value = ''
+          }}
+        />
+        <span className="kv-quiet">
+          {list.opened
+            ? `${file}: ${list.opened.count} rows, ${list.opened.how}`
+            : 'or drop it here. Nothing is kept before you say so.'}
+        </span>
+      </div>
+      {list.fault && <p className="kv-late">{list.fault}</p>}
+      {said && (
+        <p className={styles.done} role="status">
+          {said}
+        </p>
+      )}
+      {list.opened && (
+        <Columns
+          key={file}
+          opened={list.opened}
+          today={view.today}
+          onRead={list.readAll}
+          share={list.share}
+          onStop={list.stop}
+        />
+      )}
+      {list.read && (
+        <>
+          <Faults faults={list.read.faults} rows={list.read.rows.length} />
+          <Decide rows={list.read.rows} file={file} acts={acts} keep={keep} onDone={done} />
+        </>
+      )}
+      <Lists view={view} acts={acts} keep={keep} onDone={setSaid} />
+    </>
+  )
+}
+
+/** Lists that were brought in, each to be taken back in one press. */
+function Lists({
+  view,
+  acts,
+  keep,
+  onDone,
+}: {
+  view: BringInView
+  acts: BringInActs
+  keep: ReturnType<typeof useKeep>
+  onDone: (words: string) => void
+}) {
+  if (view.lists.length === 0) return null
+  return (
+    <section aria-label="Brought in" className={styles.section}>
+      <h2>Brought in before</h2>
+      <ul className={styles.lists}>
+        {view.lists.map(({ id, file, by, when, dogs, people, takenBack }) => (
+          <li key={id}>
+            <span>
+              <b>{file}</b>
+              <br />
+              <span className="kv-small">
+                {when}, by {by}: {dogs} dogs, {people} people
+              </span>
+            </span>
+            {takenBack ? (
+              <span className="kv-quiet">taken back {takenBack}</span>
+            ) : (
+              <button
+                type="button"
+                className="kv-word kv-late"
+                onClick={() =>
+                  keep.send(acts.takeBackList, { listId: id }, () =>
+                    onDone(`What ${file} brought in is taken back; dogs that somebody has worked with since stay.`),
+                  )
+                }
+              >
+                Take back
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
