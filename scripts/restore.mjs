@@ -13,6 +13,7 @@ process.chdir(join(dirname(fileURLToPath(import.meta.url)), '..'))
 const flags = process.argv.filter((each) => each.startsWith('--'))
 const given = process.argv.slice(2).find((each) => !each.startsWith('--'))
 const home = homeMeant()
+const PAGES_MS = 3000
 const isElsewhere = Boolean(process.env.KOVIT_DATABASE_URL)
 
 /** Begun by the pages themselves: they are started anew on the house that came back. */
@@ -36,7 +37,8 @@ async function main() {
   })
   const { schema, words } = JSON.parse(said.trim().split('\n').at(-1))
   if (!isElsewhere) switchSchema(home, schema)
-  if (isRunning) await endProcess(readPid(join(home, 'web.pid')), 'next')
+  // Screens that listen hold the pages open for as long as they may; what they noted is kept on the device.
+  if (isRunning) await endProcess(readPid(join(home, 'web.pid')), 'next', PAGES_MS)
   const back = isElsewhere ? '' : ' The one that was here is kept: npm run restore -- --back\n'
   process.stdout.write(`${words}\n${back}`)
 }

@@ -53,11 +53,11 @@ export function readPid(file) {
   return existsSync(file) ? Number(readFileSync(file, 'utf8').trim()) || null : null
 }
 
-/** Ends a process and waits until it is gone. */
-export async function endProcess(pid, mark) {
+/** Ends a process and waits until it is gone; one that does not go by itself in time is ended hard. */
+export async function endProcess(pid, mark, waitMs = STOP_MS) {
   if (!pid || !isAlive(pid, mark)) return
   process.kill(pid, 'SIGTERM')
-  for (let waited = 0; waited < STOP_MS && isAlive(pid, mark); waited += 100) await pause(100)
+  for (let waited = 0; waited < waitMs && isAlive(pid, mark); waited += 100) await pause(100)
   if (isAlive(pid, mark)) process.kill(pid, 'SIGKILL')
 }
 

@@ -58,7 +58,6 @@ export class Page {
       })
     await this.driver.wait(settled, FIND_MS, orSays)
   }
-  /** Clicks as soon as it takes a click. */
   /** A page is drawn before it hears: a link leads on by itself, a button that is pressed too soon does nothing. */
   private hears(element: WebElement): Promise<boolean> {
     return this.driver.executeScript<boolean>(
@@ -66,6 +65,7 @@ export class Page {
       element,
     )
   }
+  /** Clicks as soon as it takes a click. */
   async click(xpath: string): Promise<void> {
     const clicked = async () => {
       const element = await this.find(xpath)
@@ -89,6 +89,12 @@ export class Page {
       await (await this.find(xpath)).sendKeys(...keys)
       return true
     }, `cannot type into ${xpath}`)
+  }
+  /** Gives the page a file, as soon as it hears. */
+  async giveFile(path: string): Promise<void> {
+    const input = "//input[@type='file']"
+    await this.until(async () => this.hears(await this.find(input)))
+    await (await this.find(input)).sendKeys(path)
   }
   async valueOf(xpath: string): Promise<string> {
     return String(await (await this.find(xpath)).getAttribute('value'))
