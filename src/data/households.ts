@@ -123,6 +123,11 @@ const FIRST_FIRST: [string, string][] = [
   ['id', 'ASC'],
 ]
 
+/** Who once was of a household and was taken out of it: the row stays. */
+export async function readOwnersGone(householdId: number): Promise<Owner[]> {
+  return (await database().models.owner.findAll({ where: { householdId, gone: true } })).map(toOwner)
+}
+
 /** The people of some households, who is called first before the others. */
 export async function readOwnersOf(householdIds: readonly number[]): Promise<Owner[]> {
   const where = { householdId: [...householdIds], gone: false }

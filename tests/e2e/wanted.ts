@@ -21,6 +21,7 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
   ...all('house', ['passStep', 'saveRule', 'saveHouse', 'newStation', 'takeOutStation', 'saveWords']),
   ...all('people', ['addPerson', 'changePerson', 'leaveHouse', 'unlockPin']),
   ...all('devices', ['makeCode', 'letThisIn', 'turnOff']),
+  ...all('kept', ['lookForget', 'forgetPerson']),
   ...all('lists', ['bringIn', 'takeBackList']),
   ...all('out', ['changeFeed', 'backUpNow', 'saveBackups', 'lookIntoArchive', 'bringBack']),
 }
@@ -47,6 +48,7 @@ export const ROUTES: Record<string, Right | 'anybody'> = {
   'POST /book/try': 'book',
   'POST /book/calendars/read': 'book',
   'POST /dogs/list': 'see',
+  'GET /households/[householdId]/kept/[ownerId]/file': 'kept',
   'POST /dogs/bring-in/piece': 'lists',
   'POST /dogs/bring-in/look': 'lists',
   'POST /find': 'see',
@@ -57,6 +59,7 @@ export const PAGES: Record<string, Right> = {
   '/visits/[visitId]/bench': 'bench',
   '/bookings/[bookingId]/bench': 'bench',
   '/dogs/new': 'files',
+  '/households/[householdId]/kept/[ownerId]': 'kept',
   '/dogs/bring-in': 'lists',
   '/dogs/[dogId]/change': 'files',
   '/dogs/[dogId]/measures': 'measure',

@@ -31,6 +31,7 @@ export const RIGHTS = {
   devices: { says: 'Let devices in, and turn them off',                         may: OWNER },
   figures: { says: 'See other people’s figures in Insight',                     may: OWNER },
   out:     { says: 'Take the house along, back it up, bring it back; give calendars out', may: OWNER },
+  kept:    { says: 'See all that is kept about a person, and strike it out',     may: OWNER },
   lists:   { says: 'Bring owners and dogs in from a list, and take it back',    may: OWNER },
   trail:   { says: 'Read the trail',                                            may: OWNER },
 } as const satisfies Record<string, RightFact>

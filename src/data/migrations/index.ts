@@ -20,6 +20,7 @@ import { THE_DAY_AS_TAKEN } from './0015-the-day-as-taken'
 import { WHERE_DOORS_ARE } from './0016-where-doors-are'
 import { BACKUPS } from './0017-backups'
 import { BROUGHT_IN } from './0018-brought-in'
+import { A_NAME_STRUCK_OUT } from './0019-a-name-struck-out'
 
 /** Every change of the tables, oldest first. A migration that has run is never edited. */
 const MIGRATIONS = [
@@ -41,6 +42,7 @@ const MIGRATIONS = [
   { name: '0016-where-doors-are', statements: WHERE_DOORS_ARE },
   { name: '0017-backups', statements: BACKUPS },
   { name: '0018-brought-in', statements: BROUGHT_IN },
+  { name: '0019-a-name-struck-out', statements: A_NAME_STRUCK_OUT },
 ]
 
 /** Whether every change of the tables has run. */

@@ -75,7 +75,7 @@ export function HouseholdDesk({ view, acts }: { view: HouseholdView; acts: House
       )}
       <div className={styles.columns}>
         <fieldset aria-label="People and address" className={styles.side} disabled={!may('files')}>
-          <People people={now.people} faultOf={faultOf} onChange={(people) => set({ people })} />
+          <People householdId={view.id} people={now.people} faultOf={faultOf} onChange={(people) => set({ people })} />
           <h2>The household</h2>
           <TextField label="Its name" value={now.name} fault={faultOf('name')} onChange={(name) => set({ name })} />
           <TextField

@@ -1,5 +1,7 @@
+import Link from 'next/link'
 import { AGREEMENTS, numberToCall, type Agreed, type AgreementId } from '@/core/household'
 import { TextField } from '../field/TextField'
+import { May } from '../who/WhoHere'
 import fields from '../field/field.module.css'
 import styles from './household.module.css'
 
@@ -12,6 +14,7 @@ export interface PersonLine {
 }
 
 interface PeopleProps {
+  householdId: number
   people: readonly PersonLine[]
   faultOf: (path: string) => string | undefined
   onChange: (people: PersonLine[]) => void
@@ -20,7 +23,7 @@ interface PeopleProps {
 const NEW: PersonLine = { name: '', phone: null, email: null, agreed: {} }
 
 /** The people of a household, who is called first at the top; a number is tapped to call. */
-export function People({ people, faultOf, onChange }: PeopleProps) {
+export function People({ householdId, people, faultOf, onChange }: PeopleProps) {
   const change = (at: number, changed: Partial<PersonLine>) =>
     onChange(people.map((each, index) => (index === at ? { ...each, ...changed } : each)))
   const first = (at: number) => onChange([...people.slice(at, at + 1), ...people.filter((_, index) => index !== at)])
@@ -60,6 +63,13 @@ export function People({ people, faultOf, onChange }: PeopleProps) {
               <button type="button" className="kv-word" onClick={() => first(at)}>
                 Call first
               </button>
+            )}
+            {person.id !== undefined && (
+              <May right="kept">
+                <Link className="kv-word" href={`/households/${householdId}/kept/${person.id}`}>
+                  What is kept
+                </Link>
+              </May>
             )}
             {people.length > 1 && (
               <button

@@ -1,0 +1,184 @@
+import { QueryTypes } from 'sequelize'
+import sharp from 'sharp'
+import { mkdtempSync } from 'node:fs'
+import { join } from 'node:path'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openZipIn, wholeFile } from '@/data/archive/zipIn'
+import type { Database } from '@/data/connection'
+import { addOwner } from '@/data/households'
+import { backUp } from '@/service/archive/backUp'
+import { forgetPerson, lookForget } from '@/service/forget/forgetPerson'
+import { keptOf } from '@/service/forget/keptOf'
+import { saveHousehold } from '@/service/household/saveHousehold'
+import { openHouse as readOpenHouse } from '@/service/house/openHouse'
+import { appendEvents } from '@/service/visit/appendEvents'
+import { keepPhoto } from '@/service/visit/photos'
+import { NINE, bookQuill, closeVisit, happened, openHouse, startVisit, type Server } from './house'
+
+const HOME = '.kovit-test/forget'
+const WORDS = ['Hedda', 'Marsh', '960101', 'hedda@', 'Ropewalk']
+let server: Server
+let database: Database
+let householdId: number
+let hedda: number
+let visitId: number
+let cardRows: number
+
+beforeAll(async () => {
+  ;({ server, database } = await openHouse(HOME))
+  const { dogId, bookingId } = await bookQuill(database)
+  householdId = (await database.models.dog.findByPk(dogId))?.householdId ?? 0
+  hedda = await addOwner(householdId, {
+    name: 'Hedda Marsh',
+    phone: '01632 960101',
+    email: 'hedda@example.org',
+    first: true,
+    agreed: { messages: true },
+  })
+  const house = await readOpenHouse(NINE)
+  const said = await saveHousehold(
+    {
+      householdId,
+      version: 1,
+      name: 'Marsh',
+      place: '4 Ropewalk',
+      notes: 'Hedda rings twice',
+      spot: null,
+      people: [
+        {
+          id: hedda,
+          name: 'Hedda Marsh',
+          phone: '01632 960101',
+          email: 'hedda@example.org',
+          agreed: { messages: true },
+        },
+        { name: 'Oswin Marsh', phone: null, email: null, agreed: {} },
+      ],
+      by: 'Wren',
+    },
+    NINE,
+  )
+  expect(said).toMatchObject({ ok: true })
+  visitId = await startVisit(bookingId, dogId)
+  const jpeg = await sharp({ create: { width: 9, height: 9, channels: 3, background: '#884422' } })
+    .jpeg()
+    .toBuffer()
+  await keepPhoto(visitId, '00000000-0000-4000-8000-00000000000b', jpeg, NINE)
+  await appendEvents(
+    visitId,
+    [
+      happened(1, {
+        kind: 'consent',
+        consent: 'pelt',
+        shown: 'Quill is matted. I, Hedda Marsh, want it short.',
+        signed: 'Hedda Marsh',
+      }),
+      happened(2, { kind: 'note', words: 'Mrs Marsh calls from +44 1632 960101', stage: null }),
+    ],
+    NINE,
+  )
+  await closeVisit(visitId, true, NINE + 100 * 60_000)
+  await database.models.saidWords.create({
+    about: 'x',
+    kind: 'ready',
+    bookingId,
+    dogId,
+    startAt: null,
+    words: 'Dear Hedda, Quill is ready',
+    way: 'text',
+    saidAt: new Date(NINE),
+    saidBy: house.name,
+  })
+  cardRows = await database.models.cardZone.count()
+}, 60_000)
+afterAll(async () => {
+  await database.sequelize.close()
+  await server.stop()
+})
+
+/** Every table of the house as one text. */
+async function asText(): Promise<string> {
+  const tables = await database.sequelize.query<{ t: string }>(
+    'SELECT table_name AS t FROM information_schema.tables WHERE table_schema = DATABASE()',
+    { type: QueryTypes.SELECT },
+  )
+  const rows = await Promise.all(
+    tables.map(({ t }) => database.sequelize.query(`SELECT * FROM \`${t}\``, { type: QueryTypes.SELECT })),
+  )
+  return JSON.stringify(rows)
+}
+const found = (text: string, words = WORDS) => words.filter((word) => text.includes(word))
+const forget = async (ownerId: number) => forgetPerson({ householdId, ownerId }, await readOpenHouse(NINE), 'Wren')
+
+describe('a person', () => {
+  it('reads all that is kept about them', async () => {
+    expect(found(await asText())).toEqual(WORDS)
+    expect(await keptOf(householdId, hedda, await readOpenHouse(NINE))).toMatchObject({
+      person: { name: 'Hedda Marsh', phone: '01632 960101' },
+      household: { address: '4 Ropewalk' },
+      others: ['Oswin Marsh'],
+      signed: [{ what: 'pelt', name: 'Hedda Marsh' }],
+      dogs: [{ name: 'Quill' }],
+    })
+    expect(await keptOf(householdId, 999, await readOpenHouse(NINE))).toBe(null)
+  })
+  it('sees what would go, and nothing has gone', async () => {
+    expect(await lookForget({ householdId, ownerId: hedda }, await readOpenHouse(NINE))).toMatchObject({
+      ok: true,
+      value: { isLast: false, photos: 0 },
+    })
+    expect(found(await asText())).toEqual(WORDS)
+  })
+  it('is struck out; the address and the pictures of the others stay', async () => {
+    expect(await forget(hedda)).toMatchObject({ ok: true, value: { isLast: false } })
+    const text = await asText()
+    expect(found(text, ['Hedda', '960101', 'hedda@'])).toEqual([])
+    expect(found(text, ['Oswin Marsh', 'Ropewalk'])).toEqual(['Oswin Marsh', 'Ropewalk'])
+    expect(await database.models.photo.count()).toBe(1)
+  })
+  it('with the last one nothing is left that tells anybody; cards, and what was signed and when, stay', async () => {
+    const oswin = await database.models.owner.findOne({ where: { name: 'Oswin Marsh' } })
+    expect(await forget(oswin?.id ?? 0)).toMatchObject({ ok: true, value: { isLast: true, photos: 1 } })
+    expect(found(await asText(), [...WORDS, 'Oswin'])).toEqual([])
+    expect(await database.models.cardZone.count()).toBe(cardRows)
+    const consent = await database.models.event.findOne({ where: { kind: 'consent' } })
+    expect(JSON.parse(consent?.payload ?? '{}')).toMatchObject({
+      consent: 'pelt',
+      signed: '(struck out)',
+      shown: 'Quill is matted. I, (struck out), want it short.',
+    })
+  })
+  it('is in no backup from then on', async () => {
+    const path = join(mkdtempSync(join(HOME, 'files-')), 'after.zip')
+    await backUp(path, await readOpenHouse(NINE), null, () => {})
+    const opened = await openZipIn(path, () => true)
+    if (!opened.ok) throw new Error('This is no archive.')
+    for (const name of opened.value.sizes.keys())
+      expect(found((await wholeFile(opened.value.read(name), 1e8)).toString(), [...WORDS, 'Oswin'])).toEqual([])
+    opened.value.close()
+  })
+})
+
+it('what was signed is changed by nobody else, and by forgetting nothing but the name', async () => {
+  const change = (sql: string) =>
+    database.sequelize.query(sql).then(
+      () => 'changed',
+      () => 'refused',
+    )
+  const inOne = (sql: string) =>
+    database.sequelize.transaction(async (transaction) => {
+      await database.sequelize.query('SET @kovit_forgets = 1', { transaction })
+      const done = await database.sequelize.query(sql, { transaction }).then(
+        () => 'changed',
+        () => 'refused',
+      )
+      await database.sequelize.query('SET @kovit_forgets = NULL', { transaction })
+      return done
+    })
+  const signed = `UPDATE visit_events SET payload = JSON_SET(payload, '$.signed', 'x') WHERE kind = 'consent'`
+  expect(await change(signed)).toBe('refused')
+  expect(await inOne(signed)).toBe('changed')
+  expect(
+    await inOne(`UPDATE visit_events SET payload = JSON_SET(payload, '$.consent', 'x') WHERE kind = 'consent'`),
+  ).toBe('refused')
+})
