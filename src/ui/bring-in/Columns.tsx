@@ -4,6 +4,7 @@ import { Select } from 'antd'
 import { useState } from 'react'
 import { FIELDS, FIELD_IDS, JOINED, type DateOrder, type Field, type Reading } from '@/core/bring-in'
 import { COATS, type CoatId } from '@/core/coat'
+import { usePhone } from '../screen/usePhone'
 import type { Opened } from './listWorker'
 import styles from './bringIn.module.css'
 
@@ -22,6 +23,7 @@ const ASKED = 'asked'
 /** What each column is, shown on the first rows; how days and weights are written. */
 export function Columns({ opened, today, share, onRead, onStop }: ColumnsProps) {
   const { heads, first } = opened
+  const isPhone = usePhone()
   const [fields, setFields] = useState(opened.fields)
   const [order, setOrder] = useState<DateOrder | null>(opened.order)
   const [isPounds, setPounds] = useState(() => opened.heads.some((head) => /\blbs?\b/i.test(head)))
@@ -33,43 +35,66 @@ export function Columns({ opened, today, share, onRead, onStop }: ColumnsProps) 
         column === at ? field : each === field && field !== null && !JOINED.includes(field) ? null : each,
       ),
     )
+  const choice = (at: number) => (
+    <Select<Field | typeof NOT_TAKEN>
+      aria-label={`What ${heads[at] || `column ${at + 1}`} is`}
+      value={fields[at] ?? NOT_TAKEN}
+      options={[
+        { value: NOT_TAKEN, label: 'is not taken' },
+        ...FIELD_IDS.map((id) => ({ value: id, label: FIELDS[id] })),
+      ]}
+      popupMatchSelectWidth={false}
+      onChange={(next) => put(at, next === NOT_TAKEN ? null : next)}
+    />
+  )
   return (
     <section aria-label="Columns" className={styles.section}>
       <h2>What the columns are</h2>
-      <div className={styles.wide}>
-        <table className={`kv-stack ${styles.columns}`}>
-          <thead>
-            <tr>
-              {heads.map((head, at) => (
-                <th key={at} scope="col">
-                  <span className="kv-small">{head || `column ${at + 1}`}</span>
-                  <Select<Field | typeof NOT_TAKEN>
-                    aria-label={`What ${head || `column ${at + 1}`} is`}
-                    value={fields[at] ?? NOT_TAKEN}
-                    options={[
-                      { value: NOT_TAKEN, label: 'is not taken' },
-                      ...FIELD_IDS.map((id) => ({ value: id, label: FIELDS[id] })),
-                    ]}
-                    popupMatchSelectWidth={false}
-                    onChange={(next) => put(at, next === NOT_TAKEN ? null : next)}
-                  />
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {first.map((row, line) => (
-              <tr key={line}>
+      {isPhone ? (
+        <ul className={styles.lists}>
+          {heads.map((head, at) => (
+            <li key={at}>
+              <span>
+                <b>{head || `column ${at + 1}`}</b>
+                <br />
+                <span className="kv-small">
+                  {first
+                    .flatMap((row) => row[at] || [])
+                    .slice(0, 3)
+                    .join(', ')}
+                </span>
+              </span>
+              {choice(at)}
+            </li>
+          ))}
+        </ul>
+      ) : (
+        <div className={styles.wide}>
+          <table className={`kv-stack ${styles.columns}`}>
+            <thead>
+              <tr>
                 {heads.map((head, at) => (
-                  <td key={at} data-label={head} className={fields[at] ? undefined : styles.not}>
-                    {row[at] ?? ''}
-                  </td>
+                  <th key={at} scope="col">
+                    <span className="kv-small">{head || `column ${at + 1}`}</span>
+                    {choice(at)}
+                  </th>
                 ))}
               </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+            </thead>
+            <tbody>
+              {first.map((row, line) => (
+                <tr key={line}>
+                  {heads.map((head, at) => (
+                    <td key={at} data-label={head} className={fields[at] ? undefined : styles.not}>
+                      {row[at] ?? ''}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
       <div className={styles.ways}>
         <label className="kv-field">
           Days are written
