@@ -2,11 +2,23 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Database } from '@/data/connection'
 import { readDog } from '@/data/dogs'
 import { addHouseCaution, decideRule, readHouseCautions, readRules, retireHouseCaution } from '@/data/houseRules'
+import { ownerPageView } from '@/service/visit/ownerPageView'
 import { dogRecords } from '@/service/dog/dogRecords'
 import { saveMeasures } from '@/service/dog/saveMeasures'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { makePlan } from '@/core/plan'
-import { NINE, bookAgain, bookQuill, closeVisit, fileOf, happened, openHouse, startVisit, type Server } from './house'
+import {
+  NINE,
+  houseAt,
+  bookAgain,
+  bookQuill,
+  closeVisit,
+  fileOf,
+  happened,
+  openHouse,
+  startVisit,
+  type Server,
+} from './house'
 
 let server: Server
 let database: Database
@@ -43,6 +55,20 @@ describe('what a visit keeps of a dog', () => {
     await closeVisit(visitId, true, NINE + 201 * 60_000)
   })
 
+  it('is one page for the owner: before and after, what was found with its size, and the next time', async () => {
+    const view = await ownerPageView(visitId, houseAt(NINE))
+    expect(view).toMatchObject({
+      by: 'Wren',
+      before: { back: 38 },
+      after: { back: expect.any(Number) as number },
+      found: [{ what: 'Lump', where: 'left side', sizeMm: 8 }],
+      home: { brush: expect.stringContaining('comb') as string },
+      next: { booked: false },
+    })
+    // Nothing was cut at this visit, so that no length is told as left.
+    expect(view?.lengths).toEqual([])
+    expect(await ownerPageView(999, houseAt(NINE))).toBe(null)
+  })
   it('is found again: findings, behaviour and weight, by visit', async () => {
     const records = await dogRecords(dogId)
     expect(records.findings).toMatchObject([{ ...LUMP, by: 'Wren' }])

@@ -1,2 +1,2 @@
-export { returnWords, returning } from './returning'
+export { returnWords, returning, visorOn } from './returning'
 export type { Return, ReturnOf, ReturnReason } from './returning'

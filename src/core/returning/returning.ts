@@ -15,13 +15,17 @@ export interface Return {
   because: ReturnReason
 }
 
-export interface ReturnOf {
+/** A coat as a groom leaves it, and how it grows. */
+export interface LeftCoat {
   dog: Stature & { coat: CoatId }
   rates: Rates
   /** The day of this groom. */
   date: string
   /** The coat as it is left. */
   card: readonly CardEntry[]
+}
+
+export interface ReturnOf extends LeftCoat {
   /** Worst mats of this visit, 0 to 4: a dog that mats comes back sooner. */
   mats: number
   /** What the owner calls too long there, where they said so, mm. */
@@ -68,7 +72,7 @@ export function returning(of: ReturnOf): Return {
   return { ...first, on: addDays(of.date, first.weeks * 7) }
 }
 
-const leftAt = ({ card }: ReturnOf, zone: ZoneId): number | null => {
+const leftAt = ({ card }: LeftCoat, zone: ZoneId): number | null => {
   const there = card.filter((entry) => entry.zone === zone).map(({ lengthMm }) => lengthMm)
   return there.length === 0 ? null : Math.min(...there)
 }
@@ -79,8 +83,14 @@ function weekOf({ dog, rates }: ReturnOf, zone: ZoneId, leftMm: number, reachesM
   return null
 }
 
+/** The day on which the visor reaches the eye; null where there is none, or where it hangs over it already. */
+export function visorOn(of: LeftCoat): string | null {
+  const week = visorWeek(of)
+  return week === null ? null : addDays(of.date, week * 7)
+}
+
 /** A visor that hangs over the eye already is worn so. */
-function visorWeek(of: ReturnOf): number | null {
+function visorWeek(of: LeftCoat): number | null {
   const presentMm = (zone: ZoneId) => leftAt(of, zone) ?? 0
   const event = ahead({ dog: of.dog, rates: of.rates, presentMm, wishes: [] }).find(({ id }) => id === 'visor')
   return event && event.week > 0 ? event.week : null

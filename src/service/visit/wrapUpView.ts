@@ -67,7 +67,7 @@ export async function wrapUpView(visitId: number, house: OpenHouse) {
 }
 
 /** When to come back and why, and a bath and tidy half way. */
-function proposalFor({ now }: VisitFile, cut: readonly CardEntry[], day: Day, { time }: OpenHouse) {
+export function proposalFor({ now }: VisitFile, cut: readonly CardEntry[], day: Day, { time }: OpenHouse) {
   const { stages } = now.plan
   const waitMin = stages.reduce((sum, _, at) => sum + openWait(stages, at), 0)
   const back = returnOf(now.case, stages, waitMin, cut)

@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import type { Plan } from '@/core/plan'
 import { stageLabel } from '@/core/stages'
 import { Amend } from './Amend'
@@ -28,6 +29,9 @@ export function WrapUp({ view, acts }: { view: WrapUpView; acts: WrapUpActs }) {
           {Math.round(doneMin)} min, <span className={over > 0 ? 'kv-late' : undefined}>{where}</span>.{' '}
           {furthest(plan, view.minutes)}
         </p>
+        <Link className="kv-word" href={`/visits/${view.visitId}/owner-page`}>
+          A page for the owner
+        </Link>
         <Score apart={view.apart} toCard={view.toCard} toLast={view.toLast} />
         <CloseVisit
           visitId={view.visitId}
