@@ -5,6 +5,8 @@ import type { DogFile } from '@/core/dog'
 import { database } from './connection'
 import { columnsOfDog } from './dogs'
 import { jsonOf } from './jsonOf'
+import type { Row } from './models'
+import type { BroughtInFields } from './models/rows'
 
 /** What a list made, by id. */
 export const Made = z.strictObject({
@@ -110,14 +112,7 @@ export async function readBroughtIn(): Promise<BroughtList[]> {
   return rows.map(toList)
 }
 
-const toList = (row: {
-  id: string
-  file: string
-  madeAt: Date
-  madeBy: string
-  made: string
-  takenBackAt: Date | null
-}): BroughtList => ({
+const toList = (row: Row<BroughtInFields>): BroughtList => ({
   id: row.id,
   file: row.file,
   madeMs: row.madeAt.getTime(),

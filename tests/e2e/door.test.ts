@@ -35,7 +35,7 @@ const ask = (
 ): Promise<Answer> => askAt(kovit.address, method, path, headers, body)
 const routes = () => routesOf({ dogId, visitId, bookingId })
 const writing = () => routes().filter(({ method }) => method !== 'GET')
-const actions = () => actionsOf({ dogId, visitId, bookingId, householdId: '1' })
+const actions = () => actionsOf({ dogId, visitId, bookingId, householdId: '1', ownerId: '1' })
 
 describe('who may come in', () => {
   const EVIL = { host: 'evil.example', origin: 'http://evil.example' }

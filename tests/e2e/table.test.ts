@@ -32,6 +32,7 @@ openFor(
       visitId: id(/\/visits\/(\d+)\/bench/),
       bookingId: id(/\/bookings\/(\d+)\/plan/),
       householdId: '1',
+      ownerId: '1',
     })
   },
   [820, 1180],
