@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { QueryTypes } from 'sequelize'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { ARCHIVED, LEFT_OUT, Manifest, type ArchivedTable } from '@/core/archive'
+import { ARCHIVED, LEFT_OUT, Manifest } from '@/core/archive'
 import { lockBy } from '@/data/archive/sealed'
 import { dropSchema, openSchema } from '@/data/archive/schemas'
 import { openZipIn, wholeFile } from '@/data/archive/zipIn'
@@ -89,6 +89,15 @@ async function withSaid(name: string, change: (manifest: Manifest) => object): P
   return packed(name, files.set('manifest.json', Buffer.from(JSON.stringify({ ...said, ...change(said) }))))
 }
 
+/** The good archive with other rules of the house in it. */
+async function withRules(name: string, content: string, rows: number): Promise<string> {
+  const files = await unpacked(good)
+  files.set('tables/house_rules.jsonl', Buffer.from(content))
+  const said = JSON.parse(String(files.get('manifest.json'))) as Manifest
+  const tables = { ...said.tables, house_rules: { rows, bytes: Buffer.byteLength(content), sha256: sha256(content) } }
+  return packed(name, files.set('manifest.json', Buffer.from(JSON.stringify({ ...said, tables }))))
+}
+
 it('every column of every table is taken along, or it is said why not', async () => {
   const rows = await select(
     `SELECT table_name AS t, column_name AS c, is_nullable AS n FROM information_schema.columns WHERE table_schema = DATABASE()`,
@@ -136,6 +145,25 @@ describe('a house that comes back', () => {
     if (!done.ok) throw new Error(done.problems[0]?.sentence)
     const restored = openSchema(done.value.schema)
     expect((await restored.models.staff.findOne())?.passphrase).toBe('hash-of-it')
+    await restored.sequelize.close()
+    await dropSchema(done.value.schema)
+  })
+
+  it('an archive of an earlier Kovit goes through the changes of the tables since', async () => {
+    const files = await unpacked(good)
+    const { backups: _, ...house } = JSON.parse(String(files.get('tables/house.jsonl'))) as Record<string, unknown>
+    const line = `${JSON.stringify(house)}\n`
+    files.set('tables/house.jsonl', Buffer.from(line)).delete('tables/brought_in.jsonl')
+    const said = JSON.parse(String(files.get('manifest.json'))) as Manifest
+    const { brought_in: __, ...before } = said.tables
+    const tables = { ...before, house: { rows: 1, bytes: Buffer.byteLength(line), sha256: sha256(line) } }
+    const earlier = { ...said, tables, tablesAfter: '0016-where-doors-are' }
+    const path = await packed('earlier.zip', files.set('manifest.json', Buffer.from(JSON.stringify(earlier))))
+    const done = await restore(path)
+    if (!done.ok) throw new Error(done.problems[0]?.sentence)
+    const restored = openSchema(done.value.schema)
+    expect(await restored.models.house.findOne()).toMatchObject({ name: 'Test house', backups: '{}' })
+    expect(await restored.models.visit.count()).toBe(1)
     await restored.sequelize.close()
     await dropSchema(done.value.schema)
   })
@@ -229,17 +257,11 @@ describe('refused with a sentence, and nothing changed', () => {
     )
   })
   it('one whose row does not fit its table, or whose rows are not all there', async () => {
-    const change = async (table: ArchivedTable, content: string, rows: number) => {
-      const files = await unpacked(good)
-      files.set(`tables/${table}.jsonl`, Buffer.from(content))
-      const said = JSON.parse(String(files.get('manifest.json'))) as Manifest
-      const tables = { ...said.tables, [table]: { rows, bytes: Buffer.byteLength(content), sha256: sha256(content) } }
-      return packed('row.zip', files.set('manifest.json', Buffer.from(JSON.stringify({ ...said, tables }))))
-    }
-    expect(await refusal(await change('house_rules', '{"rule_id":7,"choice":"x"}\n', 1))).toMatch(
+    const change = (content: string, rows: number) => withRules('row.zip', content, rows)
+    expect(await refusal(await change('{"rule_id":7,"choice":"x"}\n', 1))).toMatch(
       /^tables\/house_rules\.jsonl, line 1: rule_id: /,
     )
-    expect(await refusal(await change('house_rules', '{"rule_id":"a","choice":"x"}\n', 2))).toBe(
+    expect(await refusal(await change('{"rule_id":"a","choice":"x"}\n', 2))).toBe(
       'tables/house_rules.jsonl is not what this archive says: 1 rows of 2.',
     )
   })
@@ -283,7 +305,11 @@ describe('a locked backup', () => {
 
 it('a restore that is killed in the middle leaves the house as it was, and the next one whole', async () => {
   const before = await readLog(visitId)
-  const child = spawn(process.execPath, ['--import', 'tsx', 'scripts/restore.ts', good], {
+  // So many rows that nearly all of the work is still to do when the first thousand are told.
+  const rows = 200_000
+  const lines = Array.from({ length: rows }, (_, at) => `{"rule_id":"rule ${at}","choice":"x"}\n`)
+  const long = await withRules('long.zip', lines.join(''), rows)
+  const child = spawn(process.execPath, ['--import', 'tsx', 'scripts/restore.ts', long], {
     env: { ...process.env, KOVIT_DATABASE_URL: server.url, KOVIT_PROGRESS: '1' },
     stdio: ['ignore', 'pipe', 'ignore'],
   })
