@@ -16,9 +16,9 @@ archiveCommand(async () => {
   if (!(await isUpToDate(database())))
     return refuse('house', 'The tables of this house are of an older Kovit. Start Kovit once, then back up.')
   const house = await openHouseIfSetUp()
-  if (!house) return refuse('house', 'This book is empty: there is nothing to back up yet.')
   const isDue = to === '--due'
-  if (isDue && !(await isBackupDue(house))) return { ok: true, value: 'No backup is due.' }
+  if (isDue && !(house && (await isBackupDue(house)))) return { ok: true, value: 'No backup is due.' }
+  if (!house) return refuse('house', 'This book is empty: there is nothing to back up yet.')
   const began = Date.now()
   const { lock } = house.backups
   const made = await oneAtATime<Result<Manifest>>('kovit backup', () =>

@@ -26,7 +26,22 @@ export const Backups = z.strictObject({
 })
 export type Backups = z.infer<typeof Backups>
 
-const NAME = /^(house-\d{8}T\d{6}Z)\.(zip|locked)$/
+/** How old the last backup is, in words, and whether somebody should make one. The demo makes none by itself, and needs none. */
+export function backupSaid(hours: number | null, isDemo: boolean): { words: string; isOld: boolean } {
+  const by = isDemo ? ' The demo makes none by itself.' : ''
+  if (hours === null) return { words: `There is no backup yet.${by}`, isOld: !isDemo }
+  const isOld = hours > OLD_HOURS
+  return { words: `The last backup is ${ageWords(hours)} old, read back and whole.${by}`, isOld }
+}
+
+function ageWords(hours: number): string {
+  const min = Math.round(hours * 60)
+  if (min < 1) return 'a moment'
+  if (hours < 1) return `${min} min`
+  return hours < OLD_HOURS ? `${Math.round(hours)} h` : `${Math.floor(hours / 24)} days`
+}
+
+const NAME = /^house-(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z\.(zip|locked)$/
 
 /** The name of a backup's file by its moment: sorted by name they are sorted by time. */
 export const backupName = (ms: number, isLocked: boolean): string =>
@@ -34,10 +49,8 @@ export const backupName = (ms: number, isLocked: boolean): string =>
 
 /** When a backup was made, ms; null where the file is none of ours. */
 export function backupMs(name: string): number | null {
-  const stamp = NAME.exec(name)?.[1]
-  if (!stamp) return null
-  const [, y, mo, d, h, mi, s] = /house-(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z/.exec(stamp) ?? []
-  return Date.parse(`${y}-${mo}-${d}T${h}:${mi}:${s}Z`)
+  const [whole, y, mo, d, h, mi, s] = NAME.exec(name) ?? []
+  return whole === undefined ? null : Date.parse(`${y}-${mo}-${d}T${h}:${mi}:${s}Z`)
 }
 
 /** Which of these are let go of so that only so many of the newest stay. */

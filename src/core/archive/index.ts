@@ -1,4 +1,4 @@
 export { ARCHIVED, LEFT_OUT, TABLES, kindOf, rowSchema, type ArchivedTable, type Column, type Kind } from './tables'
 export { ARCHIVE_FORMAT, Manifest, isArchivePath, photoPath, refusedFormat, tablePath } from './manifest'
 export { archiveReadme, archiveSchemas } from './readme'
-export { BACKUPS_USUAL, Backups, Lock, OLD_HOURS, backupMs, backupName, tooMany } from './backups'
+export { BACKUPS_USUAL, Backups, Lock, OLD_HOURS, backupMs, backupName, backupSaid, tooMany } from './backups'

@@ -81,11 +81,15 @@ export async function backUpNow(house: OpenHouse, progress: Progress): Promise<R
   return made
 }
 
-/** Whether the last backup is a day old, or there is none. */
-export async function isBackupDue({ backups, nowMs }: OpenHouse): Promise<boolean> {
+/** How long ago the last backup was made, h; null where there is none. */
+export async function hoursSinceBackup({ backups, nowMs }: OpenHouse): Promise<number | null> {
   const last = (await readArchives(backups)).find(({ own }) => own)
-  return !last || nowMs - last.madeMs >= BACKUPS_USUAL.eachHours * MS_PER_HOUR
+  return last ? (nowMs - last.madeMs) / MS_PER_HOUR : null
 }
+
+/** Whether the last backup is a day old, or there is none. */
+export const isBackupDue = async (house: OpenHouse): Promise<boolean> =>
+  ((await hoursSinceBackup(house)) ?? Infinity) >= BACKUPS_USUAL.eachHours
 
 /** An archive in the house's folder. */
 export interface KeptBackup {

@@ -1,19 +1,16 @@
 import { basename, join } from 'node:path'
 import { z } from 'zod'
-import { BACKUPS_USUAL, OLD_HOURS } from '@/core/archive'
+import { BACKUPS_USUAL, backupSaid } from '@/core/archive'
 import { refuse, type Result } from '@/core/result'
-import { MS_PER_HOUR } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { archiveJob, keepsOwnDatabase } from './archiveJob'
-import { backupFolder, readArchives } from './backUp'
+import { backupFolder, hoursSinceBackup, readArchives } from './backUp'
 import { lookIntoArchive } from './restoreHouse'
 
 /** What goes in and out of the house: its backups, how old the last one is, and what is being done. */
 export async function inAndOutView(house: OpenHouse) {
-  const { backups, nowMs, time, version, demo } = house
+  const { backups, time, version, demo } = house
   const archives = await readArchives(backups)
-  const last = archives.find(({ own }) => own)
-  const hours = last ? (nowMs - last.madeMs) / MS_PER_HOUR : null
   return {
     version,
     demo,
@@ -22,7 +19,7 @@ export async function inAndOutView(house: OpenHouse) {
     keep: backups.keep ?? BACKUPS_USUAL.keep,
     isLocked: backups.lock !== undefined,
     canRestore: keepsOwnDatabase(),
-    last: hours === null ? null : { hours, isOld: hours > OLD_HOURS },
+    last: backupSaid(await hoursSinceBackup(house), demo),
     archives: archives.map(({ name, madeMs, bytes, locked, own }) => ({
       name,
       own,

@@ -18,5 +18,7 @@ export async function spreadsheet(sheet: Sheet): Promise<string> {
 /** A line a stage: what was planned by the median, and how long hands were on the dog, min. */
 function byStage({ facts, ...groom }: Record<string, string | number>): Record<string, string | number>[] {
   const { stages, done } = jsonOf(GroomFacts, String(facts))
-  return stages.map(({ id, p50 }) => ({ ...groom, stage: id, planned_min: p50, done_min: done[id] ?? '' }))
+  return stages.map(({ id, p50 }) => ({ ...groom, stage: id, planned_min: p50, done_min: toTenth(done[id]) }))
 }
+
+const toTenth = (min: number | undefined): number | string => (min === undefined ? '' : Math.round(min * 10) / 10)

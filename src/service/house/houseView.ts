@@ -1,6 +1,8 @@
+import { backupSaid } from '@/core/archive'
 import { doneByStage, NEW_VISIT } from '@/core/visit'
 import { readHouseCautions, readRules } from '@/data/houseRules'
 import { readStations } from '@/data/people'
+import { hoursSinceBackup } from '../archive/backUp'
 import { dayVisits } from '../day/dayEntry'
 import { stepsLeft } from './changeHouse'
 import { lockedPins } from '../who/tries'
@@ -8,12 +10,13 @@ import type { OpenHouse } from './openHouse'
 
 /** What the house decided, its people and places, and the day's noise at the dryer. */
 export async function houseView(house: OpenHouse) {
-  const [rules, cautions, stations, dryer, locked] = await Promise.all([
+  const [rules, cautions, stations, dryer, locked, hours] = await Promise.all([
     readRules(),
     readHouseCautions(),
     readStations(),
     dryerMinutes(house),
     lockedPins(),
+    hoursSinceBackup(house),
   ])
   const { name, place, timeZone, unit, works, opening, van, version } = house
   return {
@@ -28,6 +31,7 @@ export async function houseView(house: OpenHouse) {
     stations,
     dryer,
     locked,
+    backup: backupSaid(hours, house.demo),
   }
 }
 

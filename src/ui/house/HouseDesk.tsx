@@ -53,7 +53,7 @@ const LIMITS = [
 
 /** How this house works: what it is, when it is open, its schools with every side's reason, limits, cautions, people, places. */
 export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) {
-  const { rules, cautions, staff, stations, dryer, locked, facts, opening, van, version, left } = view
+  const { rules, cautions, staff, stations, dryer, locked, facts, opening, van, version, left, backup } = view
   const keep = useKeep()
   const { who, may } = useWhoHere()
   const { send } = keep
@@ -85,6 +85,9 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
             You
           </Link>
         </nav>
+        <May right="out">
+          <p className={backup.isOld ? 'kv-late' : 'kv-quiet'}>{backup.words}</p>
+        </May>
         {left.length > 0 && may('house') && (
           <Link className="kv-button" href={`/set-up?step=${left[0]}`}>
             Go on setting up

@@ -47,6 +47,8 @@ export interface HouseView {
   dryer: readonly { name: string; minutes: number }[]
   /** Whose PIN was tried wrong so often that it is locked. */
   locked: readonly number[]
+  /** How old the last backup is. */
+  backup: { words: string; isOld: boolean }
   /** Steps of the set-up that nobody has gone through yet. */
   left: readonly SetUpStep[]
 }

@@ -34,7 +34,7 @@ export function InAndOut({
       <div className={styles.columns}>
         <section aria-label="Backups" className={styles.section}>
           <h2>Backups</h2>
-          <p className={view.last && !view.last.isOld ? styles.last : `${styles.last} kv-late`}>{lastWords(view)}</p>
+          <p className={view.last.isOld ? `${styles.last} kv-late` : styles.last}>{view.last.words}</p>
           <button
             type="button"
             className="kv-button"
@@ -53,17 +53,4 @@ export function InAndOut({
       </div>
     </>
   )
-}
-
-function lastWords({ last, demo }: InAndOutView): string {
-  const by = demo ? ' The demo makes none by itself.' : ''
-  if (!last) return `There is no backup yet.${by}`
-  return `The last backup is ${ageWords(last.hours)} old, read back and whole.${by}`
-}
-
-function ageWords(hours: number): string {
-  const min = Math.round(hours * 60)
-  if (min < 1) return 'a moment'
-  if (hours < 1) return `${min} min`
-  return hours < 48 ? `${Math.round(hours)} h` : `${Math.floor(hours / 24)} days`
 }

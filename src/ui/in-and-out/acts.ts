@@ -42,7 +42,7 @@ export interface InAndOutView {
   keep: number
   isLocked: boolean
   canRestore: boolean
-  last: { hours: number; isOld: boolean } | null
+  last: { words: string; isOld: boolean }
   archives: readonly ArchiveHere[]
   job: Job | null
 }

@@ -19,7 +19,7 @@ import { CommonKits } from './CommonKits'
 import { StepTape } from './StepTape'
 import styles from './setUp.module.css'
 
-type View = Omit<HouseView, 'cautions' | 'dryer' | 'locked'> & { kit: Kit }
+type View = Omit<HouseView, 'cautions' | 'dryer' | 'locked' | 'backup'> & { kit: Kit }
 type Acts = HouseActs & { openBook: Act; passStep: Act; takeCommonKit: Act }
 
 interface SetUpProps {
