@@ -25,10 +25,9 @@ export async function openLoading(schema?: string): Promise<Loading> {
   const photos = new Map<string, unknown[]>()
   let held: { table: ArchivedTable; names: string[]; rows: unknown[][]; chars: number } | null = null
   let statements = 0
-  const flush = async () => {
-    if (!held) return
-    const { table, names, rows } = held
-    held = null
+  // While the server writes one statement the next is made ready.
+  let written: Promise<void> = Promise.resolve()
+  const write = async ({ table, names, rows }: NonNullable<typeof held>) => {
     if (statements === 0) await connection.beginTransaction()
     const places = `(${names.map(() => '?').join(',')})`
     await connection.query(
@@ -38,6 +37,13 @@ export async function openLoading(schema?: string): Promise<Loading> {
     if (++statements < MOST_STATEMENTS) return
     await connection.commit()
     statements = 0
+  }
+  const flush = async () => {
+    await written
+    if (held) written = write(held)
+    held = null
+    // Whoever waits for it next hears of a fault.
+    written.catch(() => {})
   }
   return {
     async add(table, row, chars) {
@@ -53,12 +59,14 @@ export async function openLoading(schema?: string): Promise<Loading> {
     },
     async addPhoto(id, jpeg) {
       await flush()
+      await written
       const row = photos.get(id)
       if (!row) throw new Error(`The picture ${id} is of no visit.`)
       await connection.query('INSERT INTO photos (id, visit_id, received_at, jpeg) VALUES (?, ?, ?, ?)', [...row, jpeg])
     },
     async end() {
       await flush()
+      await written
       if (statements > 0) await connection.commit()
     },
     close: () => connection.end(),

@@ -8,8 +8,8 @@ const PIECE = 256 * 1024
 
 /** The house at one moment, whatever is written meanwhile. */
 export interface Snapshot {
-  /** A table as JSON Lines, in the order of its key; whole lines a piece. */
-  lines(table: ArchivedTable): AsyncGenerator<Buffer>
+  /** A table as JSON Lines, in the order of its key; whole lines a piece. JSON that an archive brought is compact already. */
+  lines(table: ArchivedTable, isCompact?: boolean): AsyncGenerator<Buffer>
   photo(id: string): Promise<Buffer>
   /** All pictures, with their size in bytes. */
   photos(): Promise<{ id: string; bytes: number }[]>
@@ -38,10 +38,10 @@ export async function openSnapshot(schema?: string): Promise<Snapshot> {
     return rows.map(([name]) => quoted(String(name))).join(', ')
   }
   return {
-    async *lines(table) {
+    async *lines(table, isCompact = false) {
       const columns = Object.entries<Column>(ARCHIVED[table])
       const names = columns.map(([name]) => quoted(name)).join(', ')
-      const write = columns.map(([name, column]) => writer(name, column))
+      const write = columns.map(([name, column]) => writer(name, column, isCompact))
       let piece = ''
       const rows = connection.queryStream(`SELECT ${names} FROM ${quoted(table)} ORDER BY ${await keyOf(table)}`)
       for await (const row of rows as AsyncIterable<unknown[]>) {
@@ -82,9 +82,10 @@ export async function openSnapshot(schema?: string): Promise<Snapshot> {
 export const quoted = (name: string): string => `\`${name.replaceAll('`', '``')}\``
 
 /** Writes a value of a column with its key. JSON is written compact, as it is when it is read back. */
-function writer(name: string, column: Column): (value: unknown) => string {
+function writer(name: string, column: Column, isCompact: boolean): (value: unknown) => string {
   const key = `${JSON.stringify(name)}:`
-  const written = WRITERS[kindOf(column)]
+  const kind = kindOf(column)
+  const written = isCompact && kind === 'json' ? String : WRITERS[kind]
   return (value) => key + (value === null ? 'null' : written(value))
 }
 
