@@ -1,9 +1,7 @@
 import { Op, QueryTypes, literal } from 'sequelize'
 import { z } from 'zod'
 import { BroughtRow, type KnownHome } from '@/core/bring-in'
-import type { DogFile } from '@/core/dog'
 import { database } from './connection'
-import { columnsOfDog } from './dogs'
 import { jsonOf } from './jsonOf'
 import type { Row } from './models'
 import type { BroughtInFields } from './models/rows'
@@ -74,24 +72,6 @@ interface Growing extends KnownHome {
 
 /** Rows a statement. */
 const AT_ONCE = 500
-
-/** Puts dogs into their households, many at once. @returns their ids, in the same order */
-export async function addDogs(
-  dogs: readonly { householdId: number; file: DogFile; callId: string }[],
-): Promise<number[]> {
-  const ids = new Map<string, number>()
-  const { dog } = database().models
-  for (let at = 0; at < dogs.length; at += AT_ONCE) {
-    const some = dogs.slice(at, at + AT_ONCE)
-    await dog.bulkCreate(some.map(({ file, ...rest }) => ({ ...columnsOfDog(file), ...rest })))
-    const rows = await dog.findAll({
-      attributes: ['id', 'callId'],
-      where: { callId: some.map(({ callId }) => callId) },
-    })
-    for (const { id, callId } of rows) if (callId) ids.set(callId, id)
-  }
-  return dogs.map(({ callId }) => ids.get(callId) ?? 0)
-}
 
 export async function addBroughtIn(
   list: Omit<BroughtList, 'takenBackMs' | 'madeMs'> & { madeMs: number },

@@ -10,6 +10,7 @@ import type { Day } from '@/core/units'
 import type { Row } from './models'
 import type { DogFields } from './models/rows'
 import { HELD, database } from './connection'
+import { insertMany } from './insertMany'
 import { jsonOf } from './jsonOf'
 
 /** A dog as it is kept: its file, its measures beside the others, and how it stands to this house. */
@@ -115,7 +116,7 @@ export async function holdDog(dogId: number): Promise<Dog | null> {
 export type DogChange = Partial<DogFile> &
   Partial<Pick<Dog, 'householdId' | 'standing' | 'groomedOn' | 'dueOn' | 'wishOn'>>
 
-export const columnsOfDog = ({ behaviour, health, measures, more, ...plain }: DogChange): Partial<DogFields> => ({
+const columnsOf = ({ behaviour, health, measures, more, ...plain }: DogChange): Partial<DogFields> => ({
   ...plain,
   ...(behaviour ? { behaviour: JSON.stringify(behaviour) } : {}),
   ...(health ? { health: JSON.stringify(health) } : {}),
@@ -125,8 +126,15 @@ export const columnsOfDog = ({ behaviour, health, measures, more, ...plain }: Do
 
 /** @param callId the call by which it comes; one call brings one dog. @returns the id of the new dog */
 export async function addDog(householdId: number, file: DogFile, callId: string | null): Promise<number> {
-  return (await database().models.dog.create({ ...columnsOfDog(file), householdId, callId })).id
+  return (await database().models.dog.create({ ...columnsOf(file), householdId, callId })).id
 }
+
+/** Puts dogs into their households, many at once. @returns their ids, in the same order */
+export const addDogs = (dogs: readonly { householdId: number; file: DogFile }[]): Promise<number[]> =>
+  insertMany(
+    database().models.dog,
+    dogs.map(({ householdId, file }) => ({ ...columnsOf(file), householdId })),
+  )
 
 /** The dog that a call has brought already; null when it has brought none. */
 export async function readDogOfCall(callId: string): Promise<Dog | null> {
@@ -137,7 +145,7 @@ export async function readDogOfCall(callId: string): Promise<Dog | null> {
 /** Changes what is known of a dog. Its row should be held. */
 export async function changeDog(dogId: number, change: DogChange): Promise<void> {
   const rowVersion = literal('row_version + 1') as unknown as number
-  await database().models.dog.update({ ...columnsOfDog(change), rowVersion }, { where: { id: dogId } })
+  await database().models.dog.update({ ...columnsOf(change), rowVersion }, { where: { id: dogId } })
 }
 
 /** Dogs that come, are due between two days and have nothing booked after a moment, the soonest due first. */

@@ -1,15 +1,17 @@
 import { QueryTypes } from 'sequelize'
 import { ARCHIVED, kindOf, type ArchivedTable, type Column } from '@/core/archive'
-import { struckIn } from '@/core/forget'
 import { database } from './connection'
 
-const DOGS = '(SELECT id FROM dogs WHERE household_id = :home)'
+/** The household, and those that were found to be the same one. */
+const HOMES = '(SELECT id FROM households WHERE id = :home OR joined_into = :home)'
+const DOGS = `(SELECT id FROM dogs WHERE household_id IN ${HOMES})`
 const VISITS = `(SELECT id FROM visits WHERE dog_id IN ${DOGS})`
 const BOOKINGS = `(SELECT id FROM bookings WHERE dog_id IN ${DOGS})`
 
 /** Whatever hangs on a household, and by which columns a row of it is found again. Its people are struck out by themselves. */
 const HANGS: readonly { table: ArchivedTable; key: readonly string[]; where: string }[] = [
-  { table: 'dogs', key: ['id'], where: 'household_id = :home' },
+  { table: 'households', key: ['id'], where: `id IN ${HOMES}` },
+  { table: 'dogs', key: ['id'], where: `household_id IN ${HOMES}` },
   { table: 'bookings', key: ['id'], where: `dog_id IN ${DOGS}` },
   { table: 'repeats', key: ['id'], where: `dog_id IN ${DOGS}` },
   { table: 'waiting', key: ['id'], where: `dog_id IN ${DOGS}` },
@@ -20,7 +22,7 @@ const HANGS: readonly { table: ArchivedTable; key: readonly string[]; where: str
   {
     table: 'file_changes',
     key: ['id'],
-    where: `(of_kind = 'household' AND of_id = :home) OR (of_kind IN ('dog', 'taken-in', 'card') AND of_id IN ${DOGS})
+    where: `(of_kind = 'household' AND of_id IN ${HOMES}) OR (of_kind IN ('dog', 'taken-in', 'card') AND of_id IN ${DOGS})
       OR (of_kind = 'booking' AND of_id IN ${BOOKINGS})`,
   },
   // A decision about a day names whom to tell; days are few, and told by no household.
@@ -31,15 +33,12 @@ type Row = Record<string, unknown>
 
 /**
  * Strikes texts out of everything that hangs on a household.
+ * @param strike of a text, and of what is kept as JSON
  * @param dry counts only
- * @returns how many rows of each table that are
+ * @returns how many rows that are
  */
-export async function strikeOut(
-  home: number,
-  strike: (text: string) => string,
-  dry: boolean,
-): Promise<Map<ArchivedTable, number>> {
-  const counts = new Map<ArchivedTable, number>()
+export async function strikeOut(home: number, strike: (kept: unknown) => unknown, dry: boolean): Promise<number> {
+  let struck = 0
   for (const { table, key, where } of HANGS) {
     const columns = Object.entries<Column>(ARCHIVED[table])
       .filter(([name, column]) => ['text', 'json'].includes(kindOf(column)) && !key.includes(name))
@@ -49,16 +48,21 @@ export async function strikeOut(
     for (const row of rows) {
       const changes = columns.flatMap(({ name, isJson }) => changeOf(name, row[name], isJson, strike))
       if (changes.length === 0) continue
-      counts.set(table, (counts.get(table) ?? 0) + 1)
+      struck++
       if (!dry) await put(table, key, row, changes)
     }
   }
-  return counts
+  return struck
 }
 
-function changeOf(name: string, value: unknown, isJson: boolean, strike: (text: string) => string): [string, string][] {
+function changeOf(
+  name: string,
+  value: unknown,
+  isJson: boolean,
+  strike: (kept: unknown) => unknown,
+): [string, string][] {
   if (typeof value !== 'string') return []
-  const struck = isJson ? JSON.stringify(struckIn(JSON.parse(value), strike)) : strike(value)
+  const struck = isJson ? JSON.stringify(strike(JSON.parse(value))) : String(strike(value))
   const before = isJson ? JSON.stringify(JSON.parse(value)) : value
   return struck === before ? [] : [[name, struck]]
 }

@@ -1,6 +1,7 @@
 import { Op, literal } from 'sequelize'
 import { Agreed, numberTail } from '@/core/household'
 import { HELD, database } from './connection'
+import { insertMany } from './insertMany'
 import { jsonOf } from './jsonOf'
 import type { Row } from './models'
 import type { HouseholdFields, OwnerFields } from './models/rows'
@@ -52,6 +53,11 @@ export async function readHousehold(householdId: number): Promise<Household | nu
   return row?.joinedInto ? readHousehold(row.joinedInto) : row && toHousehold(row)
 }
 
+/** The households that were found to be this one. */
+export async function readHouseholdsJoined(householdId: number): Promise<Household[]> {
+  return (await database().models.household.findAll({ where: { joinedInto: householdId } })).map(toHousehold)
+}
+
 /** Households by id. */
 export async function readHouseholds(ids: readonly number[]): Promise<Map<number, Household>> {
   const rows = await database().models.household.findAll({ where: { id: [...ids] } })
@@ -67,6 +73,13 @@ export async function holdHousehold(householdId: number): Promise<Household | nu
 /** @returns the id of the new household */
 export const addHousehold = async (household: Pick<Household, 'name' | 'place'>): Promise<number> =>
   (await database().models.household.create({ ...household })).id
+
+/** The same of many at once, in the same order. */
+export const addHouseholds = (households: readonly Pick<Household, 'name' | 'place'>[]): Promise<number[]> =>
+  insertMany(
+    database().models.household,
+    households.map(({ name, place }) => ({ name, place, notes: '' })),
+  )
 
 /** Changes a household, or says which one it was found to be. Its row should be held. */
 export async function changeHousehold(
@@ -87,11 +100,11 @@ const columnsOf = ({ first, agreed, ...said }: OwnerSaid): Partial<OwnerFields> 
 })
 
 /** Puts people into their households, many at once. @returns their ids, in the same order */
-export async function addOwners(owners: readonly ({ householdId: number } & OwnerSaid)[]): Promise<number[]> {
-  const ids: number[] = []
-  for (const { householdId, ...said } of owners) ids.push(await addOwner(householdId, said))
-  return ids
-}
+export const addOwners = (owners: readonly ({ householdId: number } & OwnerSaid)[]): Promise<number[]> =>
+  insertMany(
+    database().models.owner,
+    owners.map(({ householdId, ...said }) => ({ householdId, ...columnsOf(said) })),
+  )
 
 /** @returns the id of the new person */
 export const addOwner = async (householdId: number, owner: OwnerSaid): Promise<number> =>

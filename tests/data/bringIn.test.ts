@@ -58,6 +58,10 @@ describe('a list', () => {
       { value: { dogs: 3 } },
     ])
     expect(await counts()).toEqual({ households: 2, owners: 2, dogs: 3 })
+    const ada = await database.models.owner.findOne({ where: { name: 'Ada Birk' } })
+    const theirs = await database.models.dog.findAll({ where: { householdId: ada?.householdId ?? 0 } })
+    expect(theirs.map(({ name }) => name).sort()).toEqual(['Otter', 'Pip'])
+    expect(await database.models.household.findByPk(ada?.householdId ?? 0)).toMatchObject({ name: 'Birk', notes: '' })
     expect((await database.models.owner.findOne({ where: { name: 'Ada Birk' } }))?.phoneTail).toBe(
       '632960101'.slice(-9),
     )

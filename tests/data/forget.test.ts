@@ -9,6 +9,7 @@ import { addOwner } from '@/data/households'
 import { backUp } from '@/service/archive/backUp'
 import { forgetPerson, lookForget } from '@/service/forget/forgetPerson'
 import { keptOf } from '@/service/forget/keptOf'
+import { joinHouseholds } from '@/service/household/joinHouseholds'
 import { saveHousehold } from '@/service/household/saveHousehold'
 import { openHouse as readOpenHouse } from '@/service/house/openHouse'
 import { appendEvents } from '@/service/visit/appendEvents'
@@ -181,4 +182,38 @@ it('what was signed is changed by nobody else, and by forgetting nothing but the
   expect(
     await inOne(`UPDATE visit_events SET payload = JSON_SET(payload, '$.consent', 'x') WHERE kind = 'consent'`),
   ).toBe('refused')
+})
+
+it('who was called otherwise before, and lived elsewhere, leaves none of it either; nor does a household joined to theirs', async () => {
+  const { models } = database
+  const home = await models.household.create({ name: 'Fenn', place: '9 Old Wharf' })
+  const other = await models.household.create({ name: 'Garrow', place: '2 Tide Row', notes: 'rings twice' })
+  const ilse = await addOwner(home.id, { name: 'Ilse Fenn', phone: '01632 961111', first: true, agreed: {} })
+  const twin = await addOwner(other.id, { name: 'Ilse Garrow', phone: '01632 962222', first: true, agreed: {} })
+  const person = { id: ilse, name: 'Ilse Harte', phone: '01632 963333', email: null, agreed: {} }
+  const moved = { householdId: home.id, name: 'Harte', place: '1 New Quay', notes: 'gate code 4711', spot: null }
+  expect(await saveHousehold({ ...moved, people: [person], by: 'Wren' }, NINE)).toMatchObject({ ok: true })
+  expect(await saveHousehold({ ...moved, notes: '', people: [person], by: 'Wren' }, NINE)).toMatchObject({ ok: true })
+  expect(await joinHouseholds({ fromId: other.id, intoId: home.id, by: 'Wren' }, NINE)).toMatchObject({ ok: true })
+  const house = await readOpenHouse(NINE)
+  expect(await forgetPerson({ householdId: home.id, ownerId: twin }, house, 'Wren')).toMatchObject({
+    value: { isLast: false },
+  })
+  expect(await forgetPerson({ householdId: home.id, ownerId: ilse }, house, 'Wren')).toMatchObject({
+    value: { isLast: true },
+  })
+  const told = [
+    'Ilse',
+    'Fenn',
+    'Harte',
+    'Garrow',
+    '961111',
+    '962222',
+    '963333',
+    'Old Wharf',
+    'New Quay',
+    'Tide Row',
+    '4711',
+  ]
+  expect(found(await asText(), told)).toEqual([])
 })

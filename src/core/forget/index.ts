@@ -21,26 +21,60 @@ const quoted = (text: string): string => text.replaceAll(/[.*+?^${}()|[\]\\]/g, 
 /** Between two figures of a number may stand what people put there. */
 const BETWEEN = String.raw`[\s()./-]*`
 
-/** Strikes out of a text all by which somebody can be told: the name, each word of it, numbers however they are written. */
+/** One word in small letters alone is a key of the trade, as `rose` is of ears and `wire` of coats. */
+const IS_KEY = /^\p{Ll}[\p{Ll}-]*$/u
+
+/**
+ * Strikes out of a text all by which somebody can be told: a full name, an address and numbers however they are written,
+ * each word of a name as it is written.
+ */
 export function strikerOf({ names, phones, places, spared }: Told): (text: string) => string {
   const said = new Set(spared.flatMap((name) => [name, ...name.split(/\s+/)]))
   const words = names
-    .flatMap((name) => name.split(/[\s-]+/))
+    .flatMap((name) => [name, ...name.split(/[\s-]+/)])
     .filter((word) => word.length >= FEWEST_LETTERS && !said.has(word))
-  const texts = [
-    ...names.filter((name) => name.trim() !== '' && !said.has(name)),
-    ...places.filter((place) => place.trim() !== ''),
-    ...words,
-  ]
+  const whole = [...names.filter((name) => name.includes(' ') && !said.has(name)), ...places]
   const numbers = phones
     .map(numberTail)
     .filter((tail) => tail.length >= FEWEST_FIGURES)
     .map((tail) => String.raw`\+?[\d\s()./-]*?` + [...tail].join(BETWEEN))
-  const patterns = [...texts.sort((a, b) => b.length - a.length).map(quoted), ...numbers]
-  if (patterns.length === 0) return (text) => text
-  const any = new RegExp(String.raw`(?<![\p{L}\p{N}])(?:${patterns.join('|')})(?![\p{L}\p{N}])`, 'gu')
-  return (text) => text.replaceAll(any, STRUCK)
+  const patterns = [anyOf([...longestFirst(whole), ...numbers], 'giu'), anyOf(longestFirst(words), 'gu')]
+  return (text) =>
+    IS_KEY.test(text) ? text : patterns.reduce((left, any) => (any ? left.replaceAll(any, STRUCK) : left), text)
 }
+
+const longestFirst = (texts: readonly string[]): string[] =>
+  texts
+    .filter((text) => text.trim() !== '')
+    .sort((a, b) => b.length - a.length)
+    .map(quoted)
+
+const anyOf = (patterns: readonly string[], flags: string): RegExp | null =>
+  patterns.length === 0
+    ? null
+    : new RegExp(String.raw`(?<![\p{L}\p{N}])(?:${patterns.join('|')})(?![\p{L}\p{N}])`, flags)
+
+/** By what a household and its people were told in a change that was kept of it: as they were called before as well. */
+export function toldIn(kept: unknown): Pick<Told, 'names' | 'phones' | 'places'> {
+  const told = { names: [] as string[], phones: [] as string[], places: [] as string[] }
+  const walk = (value: unknown): void => {
+    if (typeof value !== 'object' || value === null) return
+    for (const [key, each] of Object.entries(value)) {
+      if (typeof each !== 'string') walk(each)
+      else if (key === 'name') told.names.push(each)
+      else if (key === 'phone') told.phones.push(each)
+      else if (['place', 'spot', 'email', 'notes'].includes(key)) told.places.push(each)
+    }
+  }
+  walk(kept)
+  return told
+}
+
+/** A signed consent keeps what was signed and when; who signed is nobody any more, whoever it was. */
+export const unsigned = (kept: unknown): unknown =>
+  typeof kept === 'object' && kept !== null && (kept as { kind?: unknown }).kind === 'consent'
+    ? { ...kept, signed: STRUCK }
+    : kept
 
 /** The same in all texts of something that is kept as JSON; its keys stay. */
 export function struckIn(kept: unknown, strike: (text: string) => string): unknown {

@@ -1,10 +1,8 @@
-import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { BringRules, BroughtRow, planBringIn, type BringPlan } from '@/core/bring-in'
 import { refuse, type Result } from '@/core/result'
 import {
   addBroughtIn,
-  addDogs,
   dropPieces,
   holdBroughtIn,
   keepPiece,
@@ -16,9 +14,10 @@ import {
   type Made,
 } from '@/data/broughtIn'
 import { inTransaction } from '@/data/connection'
+import { addDogs } from '@/data/dogs'
 import { addFileChanges } from '@/data/fileChanges'
 import { holdHouse } from '@/data/house'
-import { addHousehold, addOwners } from '@/data/households'
+import { addHouseholds, addOwners } from '@/data/households'
 import { DAY_MS } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { noteSaid } from '../trail/noteSaid'
@@ -112,23 +111,29 @@ export function bringIn(
 }
 
 async function makeAll(homes: BringPlan['homes']): Promise<Made> {
-  const made: Made = { households: [], owners: [], dogs: [] }
-  const owners: Parameters<typeof addOwners>[0][number][] = []
-  const dogs: Parameters<typeof addDogs>[0][number][] = []
-  for (const { known, people, dogs: rows } of homes) {
-    const [first] = people
-    const name = first?.name.split(/\s+/).at(-1)?.slice(0, 80) ?? 'Household'
-    const householdId = known ?? (await addHousehold({ name, place: first?.place ?? '' }))
-    if (known === null) made.households.push(householdId)
-    people.forEach(({ name: person, phone, email }, at) =>
-      owners.push({ householdId, name: person, phone, email, agreed: {}, first: known === null && at === 0 }),
-    )
-    for (const { dog } of rows) if (dog) dogs.push({ householdId, file: dog, callId: randomUUID() })
-  }
-  made.owners.push(...(await addOwners(owners)))
-  made.dogs.push(...(await addDogs(dogs)))
-  return made
+  const fresh = homes.filter(({ known }) => known === null)
+  const households = await addHouseholds(fresh.map(householdOf))
+  const idOf = new Map(fresh.map((home, at) => [home, households[at]]))
+  const at = homes.map((home) => ({ ...home, householdId: home.known ?? idOf.get(home) ?? 0 }))
+  const owners = await addOwners(
+    at.flatMap(({ householdId, known, people }) =>
+      people.map(({ name, phone, email }, place) => {
+        const first = known === null && place === 0
+        return { householdId, name, phone, email, agreed: {}, first }
+      }),
+    ),
+  )
+  const dogs = await addDogs(
+    at.flatMap(({ householdId, dogs: rows }) => rows.flatMap(({ dog }) => (dog ? [{ householdId, file: dog }] : []))),
+  )
+  return { households, owners, dogs }
 }
+
+/** A household is called as the first of it, by the last word of the name. */
+const householdOf = ({ people: [first] }: BringPlan['homes'][number]): { name: string; place: string } => ({
+  name: first?.name.split(/\s+/).at(-1)?.slice(0, 80) ?? 'Household',
+  place: first?.place ?? '',
+})
 
 export const TakeBackAsked = z.strictObject({ listId: z.uuid() })
 

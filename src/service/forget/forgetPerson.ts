@@ -1,17 +1,21 @@
 import { z } from 'zod'
-import { STRUCK, strikerOf } from '@/core/forget'
+import { STRUCK, strikerOf, struckIn, toldIn, unsigned } from '@/core/forget'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { readDogsOf } from '@/data/dogs'
+import { readFileChanges } from '@/data/fileChanges'
 import { dropMadeOf, strikeOut, takeAwayOfHome, whileForgetting } from '@/data/forget'
 import {
   changeHousehold,
   changeOwner,
   holdHousehold,
+  readHouseholdsJoined,
   readOwnersGone,
   readOwnersOf,
   setFirstCalled,
   setOwnerGone,
+  type Household,
+  type Owner,
 } from '@/data/households'
 import type { OpenHouse } from '../house/openHouse'
 import { noteSaid } from '../trail/noteSaid'
@@ -40,51 +44,69 @@ export const forgetPerson = (
   by: string,
 ): Promise<Result<Forgotten>> => forget(asked, house, by)
 
-function forget(
-  { householdId, ownerId }: z.infer<typeof ForgetAsked>,
-  house: OpenHouse,
-  by: string | null,
-): Promise<Result<Forgotten>> {
+type Asked = z.infer<typeof ForgetAsked>
+
+/** @param by null only looks */
+function forget(asked: Asked, house: OpenHouse, by: string | null): Promise<Result<Forgotten>> {
   return inTransaction(async () => {
-    const home = await holdHousehold(householdId)
-    const owners = await readOwnersOf([householdId])
-    const owner = owners.find(({ id }) => id === ownerId)
-    if (!home || !owner) return refuse('ownerId', 'This person is not in the book any more.')
-    const others = owners.filter(({ id }) => id !== ownerId)
-    const isLast = others.length === 0
-    const dogs = await readDogsOf(householdId)
-    // Whoever was taken out before goes with the last one.
-    const going = [owner, ...(isLast ? await readOwnersGone(householdId) : [])]
-    const strike = strikerOf({
-      names: [...going.map(({ name }) => name), ...(isLast ? [home.name] : [])],
-      phones: going.flatMap(({ phone }) => phone ?? []),
-      places: [...going.flatMap(({ email }) => email ?? []), ...(isLast ? [home.place, home.spot ?? ''] : [])],
-      spared: [
-        ...dogs.map(({ name }) => name),
-        ...house.everybody.map(({ name }) => name),
-        ...others.map(({ name }) => name),
-      ],
-    })
-    const dry = by === null
-    const counts = await (dry
-      ? strikeOut(householdId, strike, true)
-      : whileForgetting(() => strikeOut(householdId, strike, false)))
-    const gone = isLast ? await takeAwayOfHome(householdId, dry) : { photos: 0, messages: 0 }
+    const found = await whoGoes(asked, house)
+    if (!found) return refuse('ownerId', 'This person is not in the book any more.')
+    const { isLast, strike } = found
+    const { householdId } = asked
+    const struck = (dry: boolean) => strikeOut(householdId, strike, dry)
+    const rows = await (by === null ? struck(true) : whileForgetting(() => struck(false)))
+    const gone = isLast ? await takeAwayOfHome(householdId, by === null) : { photos: 0, messages: 0 }
     if (by !== null) {
-      for (const { id } of going) {
-        await changeOwner(id, { name: STRUCK, phone: null, email: null, agreed: {}, first: false })
-        await setOwnerGone(id, true)
-      }
-      const [next] = others
-      if (next && owner.first) await setFirstCalled(householdId, next.id)
-      await changeHousehold(
-        householdId,
-        isLast ? { name: STRUCK, place: '', notes: '', spot: null } : { notes: strike(home.notes) },
-      )
+      await strikePeople(householdId, found)
       await dropMadeOf(householdId)
       await noteSaid({ kind: 'household', id: householdId }, 'A person was forgotten', by, house.nowMs)
     }
-    const struck = [...counts.values()].reduce((sum, rows) => sum + rows, 0)
-    return { ok: true, value: { struck, ...gone, isLast } }
+    return { ok: true, value: { struck: rows, ...gone, isLast } }
   })
+}
+
+interface Going {
+  going: Owner[]
+  /** Who stays, and is called from then on. */
+  others: Owner[]
+  homes: Household[]
+  isLast: boolean
+  strike: (kept: unknown) => unknown
+}
+
+/** Who goes and by what they are told; with the last one whoever was taken out before, and the household. Null: no such person. */
+async function whoGoes({ householdId, ownerId }: Asked, { everybody }: OpenHouse): Promise<Going | null> {
+  const home = await holdHousehold(householdId)
+  const owners = await readOwnersOf([householdId])
+  const owner = owners.find(({ id }) => id === ownerId)
+  if (!home || !owner) return null
+  const others = owners.filter(({ id }) => id !== ownerId)
+  const isLast = others.length === 0
+  const going = [owner, ...(isLast ? await readOwnersGone(householdId) : [])]
+  const homes = isLast ? [home, ...(await readHouseholdsJoined(householdId))] : []
+  const changes = isLast
+    ? await readFileChanges({ kind: 'household', id: homes.map(({ id }) => id) }, MOST_CHANGES)
+    : []
+  const told = [...going, ...homes, ...changes.flatMap(({ before, after }) => [before, after])].map(toldIn)
+  const spared = [...(await readDogsOf(householdId)), ...everybody, ...others].map(({ name }) => name)
+  const text = strikerOf({
+    names: told.flatMap(({ names }) => names),
+    phones: told.flatMap(({ phones }) => phones),
+    places: told.flatMap(({ places }) => places),
+    spared,
+  })
+  return { going, others, homes, isLast, strike: (kept) => struckIn(isLast ? unsigned(kept) : kept, text) }
+}
+
+/** So many changes of a household are looked through for what it was called before. From memory. */
+const MOST_CHANGES = 10_000
+
+async function strikePeople(householdId: number, { going, others, homes }: Going): Promise<void> {
+  for (const { id } of going) {
+    await changeOwner(id, { name: STRUCK, phone: null, email: null, agreed: {}, first: false })
+    await setOwnerGone(id, true)
+  }
+  const [next] = others
+  if (next && going.some(({ first }) => first)) await setFirstCalled(householdId, next.id)
+  for (const { id } of homes) await changeHousehold(id, { name: STRUCK, place: '', notes: '', spot: null })
 }
