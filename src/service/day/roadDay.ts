@@ -8,7 +8,10 @@ import { isOnRoad, type DayEntry } from './dayEntry'
 import { dayDog, namesIn } from './dogOfDay'
 import { driverOn, happenedOn, nowOn } from './handsOfDay'
 
-/** The van's day as the planner reads it, with what its page tells of its doors: the bookings at their own doors, of whoever has most of them; null where there are none. */
+/**
+ * The van's day as the planner reads it, with what its page tells of its doors: the bookings at their own doors, of whoever
+ * has most of them; null where there are none.
+ */
 export async function roadDay(all: readonly DayEntry[], house: OpenHouse, day: Day) {
   const onRoad = all.filter(isOnRoad)
   const staffId = driverOf(onRoad)

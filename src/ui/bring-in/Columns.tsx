@@ -20,6 +20,11 @@ interface ColumnsProps {
 const NOT_TAKEN = 'none'
 const ASKED = 'asked'
 
+const COAT_WAYS = {
+  [ASKED]: 'leave the row out',
+  ...(Object.fromEntries(COATS.map((id) => [id, `take it for ${id}`])) as Record<CoatId, string>),
+}
+
 /** What each column is, shown on the first rows; how days and weights are written. */
 export function Columns({ opened, today, share, onRead, onStop }: ColumnsProps) {
   const { heads, first } = opened
@@ -96,51 +101,30 @@ export function Columns({ opened, today, share, onRead, onStop }: ColumnsProps) 
         </div>
       )}
       <div className={styles.ways}>
-        <label className="kv-field">
-          Days are written
-          <Select<DateOrder | typeof ASKED>
-            value={order ?? ASKED}
-            options={[
-              { value: 'dmy', label: 'day, month, year' },
-              { value: 'mdy', label: 'month, day, year' },
-              { value: ASKED, label: 'so that nobody can tell' },
-            ]}
-            onChange={(next) => setOrder(next === ASKED ? null : next)}
-          />
-        </label>
-        <label className="kv-field">
-          Weights without a unit
-          <Select
-            value={isPounds ? 'lb' : 'kg'}
-            options={[
-              { value: 'kg', label: 'kilograms' },
-              { value: 'lb', label: 'pounds' },
-            ]}
-            onChange={(next) => setPounds(next === 'lb')}
-          />
-        </label>
-        <label className="kv-field">
-          Where nothing tells the coat
-          <Select<CoatId | typeof ASKED>
-            value={coat ?? ASKED}
-            options={[
-              { value: ASKED, label: 'leave the row out' },
-              ...COATS.map((id) => ({ value: id, label: `take it for ${id}` })),
-            ]}
-            onChange={(next) => setCoat(next === ASKED ? null : next)}
-          />
-        </label>
-        <label className="kv-field">
-          What cannot be read
-          <Select
-            value={noteFaults ? 'note' : 'leave'}
-            options={[
-              { value: 'note', label: 'goes along as a note' },
-              { value: 'leave', label: 'stays behind' },
-            ]}
-            onChange={(next) => setNoteFaults(next === 'note')}
-          />
-        </label>
+        <Way
+          label="Days are written"
+          value={order ?? ASKED}
+          options={{ dmy: 'day, month, year', mdy: 'month, day, year', [ASKED]: 'so that nobody can tell' }}
+          onChange={(next) => setOrder(next === ASKED ? null : next)}
+        />
+        <Way
+          label="Weights without a unit"
+          value={isPounds ? 'lb' : 'kg'}
+          options={{ kg: 'kilograms', lb: 'pounds' }}
+          onChange={(next) => setPounds(next === 'lb')}
+        />
+        <Way
+          label="Where nothing tells the coat"
+          value={coat ?? ASKED}
+          options={COAT_WAYS}
+          onChange={(next) => setCoat(next === ASKED ? null : next)}
+        />
+        <Way
+          label="What cannot be read"
+          value={noteFaults ? 'note' : 'leave'}
+          options={{ note: 'goes along as a note', leave: 'stays behind' }}
+          onChange={(next) => setNoteFaults(next === 'note')}
+        />
       </div>
       {share === null ? (
         <button
@@ -161,3 +145,22 @@ export function Columns({ opened, today, share, onRead, onStop }: ColumnsProps) 
     </section>
   )
 }
+
+interface WayProps<Id extends string> {
+  label: string
+  value: Id
+  options: Record<Id, string>
+  onChange: (next: Id) => void
+}
+
+/** How something is written in the list, or what becomes of it. */
+const Way = <Id extends string>({ label, value, options, onChange }: WayProps<Id>) => (
+  <label className="kv-field">
+    {label}
+    <Select<Id>
+      value={value}
+      options={(Object.keys(options) as Id[]).map((id) => ({ value: id, label: options[id] }))}
+      onChange={onChange}
+    />
+  </label>
+)
