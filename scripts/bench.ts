@@ -10,9 +10,9 @@ import { learn, paceOn, type Cells } from '@/core/pace'
 import { house, predicted, visit } from '../tests/generated/grooms'
 import { seeded } from '../tests/generated/random'
 import { weekOfEighty } from './bench-book'
-import { madeDays } from './bench-day'
 import { atTheTable } from './bench-table'
 import { drawerOfMany } from './bench-drawer'
+import { bundled } from './lib/bundled'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
 
@@ -194,7 +194,10 @@ async function main(): Promise<void> {
   minutesLearned()
   const address = process.argv[2]
   if (!address) return
-  if (address === 'day') return madeDays((line) => process.stdout.write(`${line}\n`))
+  if (address === 'day') {
+    const { daysOnTheBench } = await bundled<typeof import('./bench-day')>('scripts/bench-day.ts')
+    return daysOnTheBench((line) => process.stdout.write(`${line}\n`))
+  }
   if (address === 'drawer') return drawer()
   if (address === 'book') return book()
   if (address === 'table') return table()

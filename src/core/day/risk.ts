@@ -64,12 +64,17 @@ export function playedOnce(shop: Workshop, state: State, seed: number): State {
   return played
 }
 
+interface Wait {
+  task: number
+  plusMin: number
+}
+
 /** A task as it is played: what it waits for, and what it takes. */
 interface Step {
   task: number
   /** Ends and starts that it waits for, with the minutes between. */
-  ends: [task: number, plusMin: number][]
-  starts: [task: number, plusMin: number][]
+  ends: Wait[]
+  starts: Wait[]
   fromMin: number
   /** Minutes that no day changes, and stages that are drawn. */
   fixedMin: number
@@ -77,14 +82,20 @@ interface Step {
 }
 
 function play(step: Step, start: Float64Array, end: Float64Array, slow: number, draw: () => number): void {
+  const { task, ends, starts, drawn } = step
   let atMin = step.fromMin
-  for (const [task, plus] of step.ends) atMin = Math.max(atMin, (end[task] as number) + plus)
-  for (const [task, plus] of step.starts) atMin = Math.max(atMin, (start[task] as number) + plus)
+  for (let at = 0; at < ends.length; at++) atMin = Math.max(atMin, after(ends[at] as Wait, end))
+  for (let at = 0; at < starts.length; at++) atMin = Math.max(atMin, after(starts[at] as Wait, start))
   let minutes = step.fixedMin
-  for (const { medianMin, sigma } of step.drawn) minutes += medianMin * slow * Math.exp(sigma * draw())
-  start[step.task] = atMin
-  end[step.task] = atMin + minutes
+  for (let at = 0; at < drawn.length; at++) {
+    const { medianMin, sigma } = drawn[at] as Step['drawn'][number]
+    minutes += medianMin * slow * Math.exp(sigma * draw())
+  }
+  start[task] = atMin
+  end[task] = atMin + minutes
 }
+
+const after = ({ task, plusMin }: Wait, times: Float64Array): number => (times[task] as number) + plusMin
 
 /** Standard normals in pairs: G. E. P. Box and M. E. Muller (1958). */
 export function normals({ share }: Chance): () => number {
@@ -125,12 +136,12 @@ function fillWaits(step: Step, { floor, nowMin }: Workshop, state: State): void 
   // A dog comes when the plan says, not when somebody might be ready for it.
   const comesMin = task === first ? (state.start[task] as number) : 0
   step.fromMin = Math.max(nowMin, floor.shop.jobs[job]?.fromMin ?? 0, comesMin, fromMin)
-  if (task > first) step.ends.push([task - 1, 0])
-  if (lag) step.ends.push([first + lag.after, lag.minutes])
+  if (task > first) step.ends.push({ task: task - 1, plusMin: 0 })
+  if (lag) step.ends.push({ task: first + lag.after, plusMin: lag.minutes })
   const freed = state.freedBefore[task] as number
   if (freed === NONE) return
   const left = state.unit[freed] === state.unit[task] ? step.ends : step.starts
-  left.push([freed, state.cleanBefore[task] as number])
+  left.push({ task: freed, plusMin: state.cleanBefore[task] as number })
 }
 
 /** Whose hands are where: each task waits for what its people did before. */
@@ -151,8 +162,8 @@ class Hands {
     for (const worker of [this.state.worker[task] as number, this.state.second[task] as number]) {
       if (worker === NONE) continue
       const [before, until] = [this.last.get(worker), this.reaching.get(worker)]
-      if (before !== undefined && toCome) step.ends.push([before, 0])
-      if (until !== undefined && until !== task && sameAs === NONE) step.starts.push([until, 0])
+      if (before !== undefined && toCome) step.ends.push({ task: before, plusMin: 0 })
+      if (until !== undefined && until !== task && sameAs === NONE) step.starts.push({ task: until, plusMin: 0 })
       this.last.set(worker, task)
       if (reach !== NONE) this.reaching.set(worker, first + reach)
       else if (sameAs === NONE) this.reaching.delete(worker)

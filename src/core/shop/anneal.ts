@@ -53,6 +53,8 @@ class Walk {
   private currentCost = Infinity
   private readonly pairs: [number, number][] = []
   private readonly foresight: Foresight
+  /** How many of the next turns are those of the plan that the walk stands at, in the order of the starts. */
+  private same = 0
   /** Jobs and workers leave something to choose besides turns. */
   private readonly choices: boolean
 
@@ -89,6 +91,7 @@ class Walk {
   begin(turns: Turns): void {
     if (turns.order.length !== this.next.order.length) throw new Error('Turns of another shop.')
     copyTurns(turns, this.next)
+    this.same = 0
     const cost = this.tried()
     if (cost < this.currentCost) this.accept(cost)
   }
@@ -108,7 +111,7 @@ class Walk {
 
   private tried(): number {
     this.steps++
-    if (!this.trial.run(this.next)) return Infinity
+    if (!this.trial.run(this.next, this.same, this.stand, this.sorted.tasks)) return Infinity
     this.aim.judge(this.trial.state, this.score)
     if (comparedScores(this.score, this.bestScore) < 0) {
       this.found = true
@@ -147,10 +150,12 @@ class Walk {
     const kind = this.choices ? this.chance.share() : 0
     const pair = kind < 0.5 ? this.pairs[Math.floor(this.chance.share() * this.pairs.length)] : undefined
     if (!pair && !this.choices) return false
-    if (pair && this.foresight.isExact && this.foresight.endAtLeast(this.stand, ...pair) > limit) return false
+    if (pair && this.floor.isPlain && this.foresight.endAtLeast(this.stand, ...pair) > limit) return false
     copyTurns(this.current, this.next)
-    if (pair) swapped(this.floor, this.sorted, this.stand.count, pair, this.next)
-    else if (kind < 0.7) this.otherTurn()
+    const same = pair ? swapped(this.floor, this.sorted, this.stand.count, pair, this.next) : 0
+    this.same = this.floor.isPlain ? same : 0
+    if (pair) return true
+    if (kind < 0.7) this.otherTurn()
     else if (kind < 0.9) otherHands(this.floor, this.next, this.chance)
     else otherBeginning(this.stand, this.next, this.chance)
     return true

@@ -1,5 +1,5 @@
 import type { Sorted } from './moves'
-import { NONE, type Floor, type Task } from './shop'
+import { NONE, type Floor } from './shop'
 import type { Serial } from './serial'
 
 /**
@@ -10,31 +10,34 @@ import type { Serial } from './serial'
 export class Foresight {
   private readonly before: Int32Array
   private readonly after: Int32Array
+  private readonly last: Int32Array
   private readonly tail: Float64Array
-  readonly isExact: boolean
 
   constructor(private readonly floor: Floor) {
     const { tasks } = floor
-    this.isExact = tasks.every(({ workers, holds, lag, place }) => !holds && place !== NONE && !lag && !workers.length)
     this.before = new Int32Array(tasks.length)
     this.after = new Int32Array(tasks.length)
+    this.last = new Int32Array(floor.units)
     this.tail = new Float64Array(tasks.length)
   }
 
   /** Looks through a plan anew. */
   lookAt({ state }: Serial, { tasks }: Sorted): void {
-    if (!this.isExact) return
-    const last = new Int32Array(this.floor.units).fill(NONE)
-    this.after.fill(NONE)
-    for (const task of tasks) {
+    if (!this.floor.isPlain) return
+    const { before, after, last, tail } = this
+    last.fill(NONE)
+    for (let at = 0; at < tasks.length; at++) {
+      const task = tasks[at] as number
       const unit = state.unit[task] as number
-      this.before[task] = last[unit] as number
-      if (last[unit] !== NONE) this.after[last[unit] as number] = task
+      const earlier = last[unit] as number
+      before[task] = earlier
+      after[task] = NONE
+      if (earlier !== NONE) after[earlier] = task
       last[unit] = task
     }
     for (let at = tasks.length - 1; at >= 0; at--) {
       const task = tasks[at] as number
-      this.tail[task] = Math.max(this.withTail(this.nextOf(task)), this.withTail(this.after[task] as number))
+      tail[task] = Math.max(this.withTail(this.nextOf(task)), this.withTail(after[task] as number))
     }
   }
 
@@ -48,11 +51,23 @@ export class Foresight {
     return Math.max(thenEnd + thenTail, firstEnd + firstTail)
   }
 
-  private minutes = (task: number): number => (this.floor.tasks[task] as Task).minutes
-  private withTail = (task: number): number => (task === NONE ? 0 : this.minutes(task) + (this.tail[task] as number))
-  private nextOf = (task: number): number => (this.floor.jobOf[task + 1] === this.floor.jobOf[task] ? task + 1 : NONE)
-  private previousOf = (task: number): number =>
-    task > 0 && this.floor.jobOf[task - 1] === this.floor.jobOf[task] ? task - 1 : NONE
+  private minutes(task: number): number {
+    return this.floor.minutes[task] as number
+  }
+
+  private withTail(task: number): number {
+    return task === NONE ? 0 : (this.floor.minutes[task] as number) + (this.tail[task] as number)
+  }
+
+  private nextOf(task: number): number {
+    const { jobOf } = this.floor
+    return jobOf[task + 1] === jobOf[task] ? task + 1 : NONE
+  }
+
+  private previousOf(task: number): number {
+    const { jobOf } = this.floor
+    return task > 0 && jobOf[task - 1] === jobOf[task] ? task - 1 : NONE
+  }
 }
 
 const endOf = (end: Float64Array, task: number): number => (task === NONE ? 0 : (end[task] as number))

@@ -51,20 +51,24 @@ export function criticalPairs(
 const waitsForAnother = (cause: Int32Array, jobOf: Int32Array, task: number): boolean =>
   cause[task] !== NONE && jobOf[cause[task] as number] !== jobOf[task]
 
-/** Writes the turns anew, so that the second comes just before the first: whatever begins between them stays before both. */
+/**
+ * Writes the turns anew, so that the second comes just before the first: whatever begins between them stays before both.
+ * @returns how many turns are as they were, in the order of the starts
+ */
 export function swapped(
   floor: Floor,
   { tasks, at }: Sorted,
   count: number,
   [first, then]: readonly [number, number],
   { order }: Turns,
-): void {
+): number {
   for (let number = 0; number < count; number++) order[number] = floor.jobOf[tasks[number] as number] as number
   const [early, late] = [at[first] as number, at[then] as number]
   const follows = floor.jobOf[first + 1] === floor.jobOf[first] ? (at[first + 1] as number) : late
   const there = Math.min(follows, late)
   moveTurn(order, late, there)
   moveTurn(order, early, there)
+  return early
 }
 
 export function moveTurn(order: Int32Array, from: number, to: number): void {

@@ -18,8 +18,11 @@ export function comparedScores(a: Float64Array, b: Float64Array): number {
   return 0
 }
 
-export const weighed = (score: Float64Array, weights: readonly number[]): number =>
-  weights.reduce((sum, weight, at) => sum + weight * (score[at] as number), 0)
+export function weighed(score: Float64Array, weights: readonly number[]): number {
+  let sum = 0
+  for (let at = 0; at < score.length; at++) sum += (weights[at] as number) * (score[at] as number)
+  return sum
+}
 
 /** When the last task of all ends. */
 export function lastEndMin({ end }: State): number {

@@ -56,17 +56,28 @@ export class Serial {
     this.passed = new Int32Array(floor.tasks.length)
   }
 
-  run(turns: Turns): boolean {
+  /** @param same of a plain floor: how many of the turns are those by which the tasks that are given came to their starts */
+  run(turns: Turns, same = 0, stand?: Serial, tasks?: Int32Array): boolean {
     this.state.reset()
     this.count = 0
+    if (stand && tasks) this.follow(stand.state, tasks, same)
     let waiting = 0
-    for (let at = 0; at < turns.order.length; at++) {
+    for (let at = this.count; at < turns.order.length; at++) {
       const job = turns.order[at] as number
       if (waiting > 0 && this.isPassed(job, waiting)) this.passed[waiting++] = job
       else if (!this.place(job, turns)) this.passed[waiting++] = job
       else if (waiting > 0) waiting = this.retry(waiting, turns)
     }
     return waiting === 0
+  }
+
+  private follow(from: State, tasks: Int32Array, same: number): void {
+    this.state.followFrom(from)
+    while (this.count < same) {
+      const task = tasks[this.count] as number
+      this.state.follow(task)
+      this.decided[this.count++] = task
+    }
   }
 
   private isPassed(job: number, waiting: number): boolean {

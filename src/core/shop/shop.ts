@@ -82,11 +82,16 @@ export interface Floor {
   tasks: readonly Task[]
   /** First task of each job, and one past the last. */
   first: Int32Array
+  /** The job of each task, and NONE past the last. */
   jobOf: Int32Array
   /** First unit of each kind of place, and one past the last; the kind of each unit. */
   unitsFrom: Int32Array
   kindOf: Int32Array
   units: number
+  /** Every task needs a place and nothing else: all that it leaves behind is when it ends. */
+  isPlain: boolean
+  /** Minutes of each task. */
+  minutes: Float64Array
   /** Minutes that follow a task at the least, its own not counted. */
   tailMin: Float64Array
 }
@@ -99,10 +104,13 @@ export function floorOf(shop: Shop): Floor {
   const unitsFrom = new Int32Array(shop.places.length + 1)
   shop.places.forEach(({ units }, at) => (unitsFrom[at + 1] = (unitsFrom[at] as number) + units))
   const kinds = shop.places.flatMap(({ units }, kind) => Array<number>(units).fill(kind))
-  const jobOf = Int32Array.from(shop.jobs.flatMap((job, at) => job.tasks.map(() => at)))
+  const jobOf = Int32Array.from([...shop.jobs.flatMap((job, at) => job.tasks.map(() => at)), NONE])
+  const minutes = Float64Array.from(tasks, (task) => task.minutes)
   const tailMin = new Float64Array(tasks.length)
   shop.jobs.forEach((job, at) => fillTails(job, first[at] as number, tailMin))
-  return { shop, tasks, first, jobOf, unitsFrom, kindOf: Int32Array.from(kinds), units: kinds.length, tailMin }
+  const isPlain = tasks.every(({ workers, holds, lag, place }) => !holds && place !== NONE && !lag && !workers.length)
+  const kindOf = Int32Array.from(kinds)
+  return { shop, tasks, first, jobOf, unitsFrom, kindOf, units: kinds.length, isPlain, minutes, tailMin }
 }
 
 function fillTails(job: Job, first: number, tailMin: Float64Array): void {

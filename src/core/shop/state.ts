@@ -1,4 +1,4 @@
-import { NONE, type Floor, type Job, type Task } from './shop'
+import { NONE, type Floor, type Job, type Task, type Worker } from './shop'
 
 /** How far a plan of work has come: who and what is free from when, where each job stands, and what was decided. */
 export class State {
@@ -82,14 +82,14 @@ export class State {
 
   /** Back to how the day stands before anything is decided. */
   reset(): this {
-    const { shop } = this.floor
+    const { jobs, workers, nowMin } = this.floor.shop
     this.next.fill(0)
     this.unitFree.fill(0)
     this.bayFree.fill(0)
     for (const none of this.noneAtFirst) none.fill(NONE)
     this.aside = []
-    shop.workers.forEach(({ fromMin }, at) => (this.workerFree[at] = Math.max(fromMin, shop.nowMin)))
-    shop.jobs.forEach((job, at) => this.putBegun(job, at))
+    for (let at = 0; at < workers.length; at++) this.workerFree[at] = Math.max((workers[at] as Worker).fromMin, nowMin)
+    for (let at = 0; at < jobs.length; at++) this.putBegun(jobs[at] as Job, at)
     return this
   }
 
@@ -123,6 +123,28 @@ export class State {
     for (const key of ARRAYS) (this[key] as Int32Array).set(other[key] as Int32Array)
     this.aside = other.aside.slice()
     return this
+  }
+
+  /** Knows what was decided of every task in another plan; it counts as decided here when it is followed. */
+  followFrom({ start, end, unit, cause, freedBefore, cleanBefore }: State): void {
+    this.start.set(start)
+    this.end.set(end)
+    this.unit.set(unit)
+    this.cause.set(cause)
+    this.freedBefore.set(freedBefore)
+    this.cleanBefore.set(cleanBefore)
+  }
+
+  /** Decides the next task of its job as it was decided there; of a plain floor. */
+  follow(task: number): void {
+    const job = this.floor.jobOf[task] as number
+    const unit = this.unit[task] as number
+    const endMin = this.end[task] as number
+    this.next[job] = (this.next[job] as number) + 1
+    this.ready[job] = endMin
+    this.still[job] = endMin
+    this.unitFree[unit] = endMin + cleanMin(this.floor, job, unit)
+    this.freedBy[unit] = task
   }
 
   /** Frees the place or the bay where a job stands. */
