@@ -213,6 +213,25 @@ describe('the van’s road', () => {
     // Without a window, hands are at the door when it was booked.
     expect(road?.day.dogs.find(({ id }) => id === 'Otis')).toMatchObject({ bring: '10:00', promise: '14:00' })
   })
+  it('its plan is taken beside that of the house, tells when the van comes, and is taken back', async () => {
+    const { house, entries } = await onTheRoad()
+    const road = await roadDay(entries, house, TUESDAY)
+    if (!road) throw new Error('no road')
+    const plan = planDay(road.day)
+    expect(sentence(await decide(-60, 0, { kind: 'take', plan }))).toBe('kept')
+    const again = await roadDay(entries, await at(-50), TUESDAY)
+    expect([again?.standing.taken?.plan, again?.takenAt]).toEqual([plan, '08:00'])
+    expect((await asPlanned(-50)).standing).toMatchObject({ taken: null, lastNo: 1 })
+    expect((await messages(-50)).map(({ words }) => words)).toContain(
+      `The van comes to Otis about ${plan.dogs[1]?.begins}.`,
+    )
+    expect(sentence(await decide(-50, 1, { kind: 'undo', of: 1 }))).toBe('kept')
+    expect((await roadDay(entries, await at(-40), TUESDAY))?.standing.taken).toBeNull()
+    await database.models.booking.update({ setting: 'salon', home: null }, { where: {} })
+    expect(sentence(await decide(-40, 2, { kind: 'take', plan }))).toBe(
+      'plan: The van stops at no door on this day any more.',
+    )
+  })
   it('who is out takes no dog in the house, and the day in the house knows no dog of the road', async () => {
     const { house, entries } = await onTheRoad()
     const { day } = await houseDay(entries, house, TUESDAY)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { z } from 'zod'
-import { HouseDay, planDay } from '@/core/day'
+import { HouseDay, keptDay, planDay, tellsOf, type DayPlan } from '@/core/day'
 
 type Input = z.input<typeof HouseDay>
 type Dog = Input['dogs'][number]
@@ -54,6 +54,34 @@ describe('a van’s day', () => {
     expect(stops.map(({ dogs }) => dogs.join()).join(' ')).toMatch(/^(quill mochi fenwick|fenwick mochi quill)$/)
     // Hands not before the set-up, nor before the owner is in; packed after the handover.
     expect(at(first?.leave ?? '') - Math.max(at('09:00'), at(first?.arrive ?? '') + 6)).toBe(GROOM_MIN + 5)
+  })
+  it('is driven in the order that was taken, whatever it costs; a door booked since comes where it costs least', () => {
+    const van = { travelMin: onALine, tankLitres: 200 }
+    const found = plan(day([dog('fenwick'), dog('quill')], van))
+    const other: DayPlan = { ...found, stops: [...found.stops].reverse() }
+    const now = HouseDay.parse(day([dog('fenwick'), dog('quill'), dog('mochi')], van))
+    const order = (taken: DayPlan) => keptDay(now, taken).plan.stops.flatMap(({ dogs }) => dogs)
+    for (const taken of [found, other]) {
+      const kept = order(taken)
+      expect(kept.filter((id) => id !== 'mochi')).toEqual(taken.stops.flatMap(({ dogs }) => dogs))
+      expect(kept.indexOf('mochi')).toBe(1)
+      expect(keptDay(now, taken).plan.end.driveMin).toBe(60)
+    }
+  })
+  it('owners are told when the van comes, and again where it comes at another time', () => {
+    const now = HouseDay.parse(day([dog('fenwick'), dog('quill')], { travelMin: onALine }))
+    const first = planDay(now)
+    const second = first.stops[1]?.dogs[0] as string
+    const begins = first.dogs.find(({ id }) => id === second)?.begins
+    const name = (id: string) => id[0]?.toUpperCase() + id.slice(1)
+    expect(tellsOf(now, null, first)).toEqual([
+      { dog: second, words: `The van comes to ${name(second)} about ${begins}.` },
+    ])
+    const turned = keptDay(now, { ...first, stops: [...first.stops].reverse() }).plan
+    expect(tellsOf(now, first, turned).map(({ words }) => words)).toContain(
+      `The van comes to ${name(second)} about 09:00, not at ${begins}.`,
+    )
+    expect(tellsOf(now, first, first)).toEqual([])
   })
   it('takes two dogs of one household in one stop, one after the other', () => {
     const two = [dog('quill', { household: 'marsh' }), dog('mochi', { household: 'marsh' }), dog('fenwick')]

@@ -159,6 +159,27 @@ it('the van’s day is one road with its doors, the tank beside it, and says tha
   await driver.manage().window().setRect({ width: 1280, height: 900 })
 })
 
+it('a door of the van is put later: what it costs is said, it is driven so once it is taken, and taken back', async () => {
+  const { driver, kovit, page } = opened
+  await driver.get(`${kovit.address}/?by=road&day=${await roadDayOf(kovit.address)}`)
+  const stops = "//section[@aria-label='The road']//ol/li"
+  await page.find(stops)
+  const order = () => texts('section[aria-label="The road"] ol > li b:not(p b)')
+  const before = await order()
+  await page.click(`(${stops})[1]//button[starts-with(@aria-label, 'Later: ')]`)
+  const asWanted = [before[1], before[0], ...before.slice(2)]
+  await page.until(async () => (await order()).join() === asWanted.join())
+  expect(await sum()).toMatch(/By your order: nothing of it is kept until you take it\. Home .+ road\./)
+  await page.press('Drive in this order')
+  await page.find(`${plan}[contains(., 'By the plan that')]`)
+  await driver.navigate().refresh()
+  await page.find(`${plan}[contains(., 'By the plan that')]`)
+  expect(await order()).toEqual(asWanted)
+  await page.press('Undo: take the plan back')
+  await page.find(`${plan}[contains(., 'This plan is not taken yet')]`)
+  await page.until(async () => (await order()).join() === before.join())
+})
+
 it('on a phone it is one list a person', async () => {
   const { driver, kovit, page } = opened
   await driver.manage().window().setRect({ width: 500, height: 844 })

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { Clock } from '../people'
 import { StageId } from '../stages'
+import type { HouseDay } from './day'
 import { DayPlan } from './dayPlan'
 
 /** The format of a stored deed. */
@@ -27,6 +28,9 @@ export const DayDeed = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('undo'), of: z.number().int().positive() }),
 ])
 export type DayDeed = z.infer<typeof DayDeed>
+
+/** A van's plan has stops, and no other has. */
+export const isOfVan = ({ stops }: DayPlan): boolean => stops.length > 0
 
 /** A deed with its number in the day's log. */
 export interface DayLine {
@@ -56,8 +60,11 @@ export interface StandingDay {
   last: DayLine | null
 }
 
-/** Folds a day's log: what was taken back counts as never decided, and stays in the log. */
-export function standingDay(lines: readonly DayLine[]): StandingDay {
+/**
+ * Folds a day's log: what was taken back counts as never decided, and stays in the log. The house and its van have a plan
+ * each, told apart by its stops.
+ */
+export function standingDay(lines: readonly DayLine[], setting: HouseDay['setting'] = 'salon'): StandingDay {
   const undone = new Set(lines.flatMap(({ deed }) => (deed.kind === 'undo' ? [deed.of] : [])))
   const standing = lines.filter(({ no, deed }) => deed.kind !== 'undo' && !undone.has(no))
   const locks = new Map<string, StageLock>()
@@ -66,7 +73,7 @@ export function standingDay(lines: readonly DayLine[]): StandingDay {
   const tells: StandingDay['tells'] = []
   for (const { no, atMs, by, deed } of standing) {
     if (deed.kind === 'take') {
-      taken = { no, atMs, by, plan: deed.plan }
+      if (isOfVan(deed.plan) === (setting === 'mobile')) taken = { no, atMs, by, plan: deed.plan }
       tells.push(...deed.tells.map((tell) => ({ ...tell, no, atMs })))
     }
     if (deed.kind === 'bay') bays.set(deed.bookingId, deed.may)

@@ -1,5 +1,5 @@
 import type { Aim } from '../shop'
-import { broken, HOURS, PROMISE, SOFT_RULES } from './rules'
+import { broken, HOURS, PROMISE, SOFT_RULES, type Rule } from './rules'
 import { endOfDay, seeDay, waitingOf, type Seen } from './seenDay'
 import type { Workshop } from './workshop'
 
@@ -12,8 +12,11 @@ const WEIGHTS = [20, 200, 4, 40, 1, 0.2, 0.05, 0.05]
 /** A promise is tight when less than this share of a dog's stay is left before it. From memory: about nine days of ten hold. */
 const ROOM_SHARE = 0.25
 
-/** How good a plan of the day is: hours kept, promises, the other rules, the end, room before promises, the dogs' waiting. */
-export const dayAim = (shop: Workshop): Aim => ({
+/**
+ * How good a plan of the day is: hours kept, promises, the other rules, the end, room before promises, the dogs' waiting.
+ * @param rules that are to be kept besides; none where the end alone is asked for
+ */
+export const dayAim = (shop: Workshop, rules: readonly Rule[] = SOFT_RULES): Aim => ({
   weights: WEIGHTS,
   judge: (state, score) => {
     const seen = seeDay(shop, state)
@@ -23,7 +26,7 @@ export const dayAim = (shop: Workshop): Aim => ({
       lateDogs++
       late += byMin
     })
-    for (const rule of SOFT_RULES)
+    for (const rule of rules)
       broken(rule, shop, seen, state, (_, byMin) => {
         soft++
         off += byMin

@@ -3,7 +3,8 @@ import { comparedScores, provePlan, Serial, type State } from '../shop'
 import type { DayDog, HouseDay } from './day'
 import type { DayPlan } from './dayPlan'
 import { dayAim, RANK } from './judge'
-import { asPlanned, plannedDay, type PlannedDay } from './planDay'
+import { asPlanned, type PlannedDay } from './planDay'
+import { planVan } from './planVan'
 import { searchDay, type Found } from './search'
 import { turnsBy } from './turnsBy'
 import { workshopOf, type Workshop } from './workshop'
@@ -11,11 +12,15 @@ import { workshopOf, type Workshop } from './workshop'
 /**
  * A day with a plan that was taken kept as it is: the same hands in the same order and nothing earlier, moved on only by
  * what happened. In the literature right-shift rescheduling (R. J. Abumaizar and J. A. Svestka, 1997, International Journal
- * of Production Research 35). A dog that the plan does not know comes after those that it knows.
+ * of Production Research 35). A dog that the plan does not know comes after those that it knows; a door that a van's plan does
+ * not know comes where it costs least.
  */
 export function keptDay(day: HouseDay, taken: DayPlan): PlannedDay {
-  return day.setting === 'mobile' ? plannedDay(day) : asPlanned(keptAs(day, taken), day.stations.bay)
+  return day.setting === 'mobile' ? planVan(day, dogsInOrder(taken)) : asPlanned(keptAs(day, taken), day.stations.bay)
 }
+
+/** The dogs of a van's plan in the order of its stops. */
+export const dogsInOrder = ({ stops }: DayPlan): string[] => stops.flatMap(({ dogs }) => dogs)
 
 /** The same as the planner finds a plan, so that it can be judged, told and played like one. */
 export function keptAs(day: HouseDay, taken: DayPlan): Found {

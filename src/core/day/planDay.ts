@@ -7,7 +7,7 @@ import { DAYS, riskOf, type Risk } from './risk'
 import { asWork, rowsOf } from './rows'
 import { broken, RULES } from './rules'
 import { named, saysNoRoom, saysNoShows, saysWaits } from './says'
-import { MOST_STEPS, QUICK_STEPS, searchDay, type Found } from './search'
+import { AGAIN_STEPS, MOST_STEPS, QUICK_STEPS, searchDay, type Found } from './search'
 import { endOfDay, seeDay, waitingOf } from './seenDay'
 
 /** A day's plan with what is known of all its promises together. */
@@ -26,7 +26,7 @@ export const planDay = (day: HouseDay): DayPlan => plannedDay(day).plan
  */
 export function plannedDay(day: HouseDay, stop?: (share: number) => boolean, from?: DayPlan): PlannedDay {
   if (day.setting === 'mobile') return planVan(day)
-  return asPlanned(searchDay(day, stop, MOST_STEPS, from), day.stations.bay)
+  return asPlanned(searchDay(day, stop, from ? AGAIN_STEPS : MOST_STEPS, from), day.stations.bay)
 }
 
 /** Days that are played where many plans are weighed against each other: a chance to within two percent. */

@@ -7,9 +7,15 @@ import { longestWithoutBreak } from './seenDay'
 import { named, saysNoShows } from './says'
 import { roadRisk } from './roadRisk'
 
-/** A van's day: one line of doors, each with its dogs one after the other. */
-export function planVan(day: HouseDay): { plan: DayPlan; all: { share: number; error: number } } {
-  const road = roadOf(day)
+/**
+ * A van's day: one line of doors, each with its dogs one after the other.
+ * @param order of dogs in which somebody wants to drive; null: the best there is
+ */
+export function planVan(
+  day: HouseDay,
+  order: readonly string[] | null = null,
+): { plan: DayPlan; all: { share: number; error: number } } {
+  const road = roadOf(day, order)
   const visits = visitsOf(road)
   const { dogs: risk, all } = roadRisk(road, day.seed)
   const dogs = visits.flatMap(({ door, beginMin }) =>

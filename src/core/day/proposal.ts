@@ -175,12 +175,19 @@ export function tellsOf(day: HouseDay, before: DayPlan | null, plan: DayPlan): T
     const late = done > dog.promise && Math.abs(minutesOf(done) - minutesOf(toldDone)) >= WORTH.lateMin
     const moved = !here && Math.abs(minutesOf(begins) - minutesOf(toldBegin)) >= TELLING_MIN
     const words = [
-      ...(moved ? [`Please bring ${named(id)} at ${begins}, not at ${toldBegin}.`] : []),
+      ...(moved ? [day.setting === 'mobile' ? comesAt(id, begins, known) : bringAt(id, begins, toldBegin)] : []),
       ...(late ? [`${named(id)} will be done about ${done}, not at ${toldDone}.`] : []),
     ]
     return words.length === 0 ? [] : [{ dog: id, words: words.join(' ') }]
   })
 }
+
+const bringAt = (dog: string, begins: string, told: string): string =>
+  `Please bring ${named(dog)} at ${begins}, not at ${told}.`
+
+/** Who was told a window of hours, or nothing, has no time that it is not. */
+const comesAt = (dog: string, begins: string, known: DayPlan['dogs'][number] | undefined): string =>
+  `The van comes to ${named(dog)} about ${begins}${known ? `, not at ${known.begins}` : ''}.`
 
 /** @example and(['Quill', 'Otis']) // 'Quill and Otis' */
 const and = (all: readonly string[]): string =>

@@ -2,6 +2,7 @@ import { minutesOf } from '../people'
 import {
   PACK_MIN,
   planRoute,
+  routeBy,
   REFILL_MIN,
   ROAD_FACTOR,
   routeWithRest,
@@ -47,17 +48,25 @@ export interface Road {
   route: PlannedRoute
 }
 
-/** The day of a van: its doors in the order that breaks fewest promises and drives least, with a rest where one is due. */
-export function roadOf(day: HouseDay): Road {
+/**
+ * The day of a van: its doors in the order that breaks fewest promises and drives least, with a rest where one is due.
+ * @param order of dogs in which somebody wants to drive; null: the best there is
+ */
+export function roadOf(day: HouseDay, order: readonly string[] | null = null): Road {
   const all = doorsOf(day)
   const seen = [...day.happened].sort((a, b) => a.from.localeCompare(b.from)).at(-1)?.dog
   const last = all.find(({ dogs }) => dogs.some(({ dog }) => dog.id === seen)) ?? null
   const here = last && last.dogs.some(hasWorkLeft) ? last : null
   const doors = all.filter((door) => door !== last && door.dogs.some(hasWorkLeft))
   const van = vanOf(day, doors, last, here)
-  const route = planRoute(van) as PlannedRoute
+  const route = (order === null ? planRoute(van) : routeBy(van, doorsIn(order, doors))) as PlannedRoute
   return { day, van, here, doors, route: rested(van, route) }
 }
+
+/** Doors in the order of their dogs. */
+const doorsIn = (order: readonly string[], doors: readonly Door[]): string[] => [
+  ...new Set(order.flatMap((dog) => doors.find(({ dogs }) => dogs.some((own) => own.dog.id === dog))?.id ?? [])),
+]
 
 const hasWorkLeft = ({ pieces }: DoorDog): boolean => pieces.some(({ seen }) => !seen?.over)
 

@@ -5,7 +5,7 @@ import type { Seen } from './seenDay'
 import type { Workshop } from './workshop'
 
 /** A rule of the day: whom a plan breaks it for, and what is said of it. */
-interface Rule {
+export interface Rule {
   id: DayRule
   about: 'dog' | 'person'
   /** How far a plan is off for one dog or person, min; 0 or less where it is kept. */

@@ -6,6 +6,7 @@ import {
   provePlan,
   Serial,
   State,
+  type Aim,
   type Effort,
   type Turns,
 } from '../shop'
@@ -29,6 +30,8 @@ export interface Found {
 /** Plans that are thought of, by task; a large day takes no longer than two seconds; and nodes. By `npm run bench`. */
 const STEPS_BY_TASK = 150
 export const MOST_STEPS = 7500
+/** A day that goes on from a plan has most of its way behind it, and a late dog waits for the answer. */
+export const AGAIN_STEPS = 3500
 const NODES = 4000
 /** So few plans are thought of where many days are weighed against each other. */
 export const QUICK_STEPS = 200
@@ -50,14 +53,22 @@ const effortFor = (shop: Workshop, stop: Effort['stop'], most: number): Effort =
  * @param stop told how far it is; true takes what there is
  * @param steps plans that are thought of at the most
  * @param from a plan that the search goes on from, beside its own beginnings
+ * @param aimOf what a plan is judged by
  */
-export function searchDay(day: HouseDay, stop?: Effort['stop'], steps = MOST_STEPS, from?: DayPlan): Found {
-  const first = annealed(workshopOf(day, true), stop, steps, from)
+export function searchDay(
+  day: HouseDay,
+  stop?: Effort['stop'],
+  steps = MOST_STEPS,
+  from?: DayPlan,
+  aimOf: AimOf = dayAim,
+): Found {
+  const search = (resting: number[]) => annealed(workshopOf(day, true, resting), aimOf, { steps, stop, from })
+  const first = search([])
   const resting = overworked(first)
-  const nodes = steps === MOST_STEPS ? NODES : 0
-  if (resting.length === 0) return proven(first, nodes)
-  const rested = annealed(workshopOf(day, true, resting), stop, steps, from)
-  return proven(comparedScores(rested.score, first.score) <= 0 ? rested : first, nodes)
+  const nodes = steps === QUICK_STEPS ? 0 : NODES
+  if (resting.length === 0) return proven(first, nodes, aimOf)
+  const rested = search(resting)
+  return proven(comparedScores(rested.score, first.score) <= 0 ? rested : first, nodes, aimOf)
 }
 
 /** Whoever works too long without a break by a plan. */
@@ -66,15 +77,24 @@ function overworked({ shop, state }: Found): number[] {
   return [...unbrokenMin.keys()].filter((person) => (unbrokenMin[person] as number) > BREAK_AFTER_MIN)
 }
 
+type AimOf = (shop: Workshop) => Aim
+
+interface Asked {
+  steps: number
+  stop: Effort['stop']
+  from: DayPlan | undefined
+}
+
 /** @throws when not even with a bay for every dog anything can be placed: the day contradicts itself */
-function annealed(shop: Workshop, stop: Effort['stop'], steps: number, from?: DayPlan, roomy = false): Found {
+function annealed(shop: Workshop, aimOf: AimOf, asked: Asked, roomy = false): Found {
   const { floor, day } = shop
-  const aim = dayAim(shop)
+  const { steps, stop, from } = asked
+  const aim = aimOf(shop)
   const known = [...apart(shop), ...(from ? [turnsAs(shop, from)] : [])]
   const found = goodPlan(floor, aim, day.seed, effortFor(shop, stop, steps), known, CALM)
   if (!found && roomy) throw new Error('This day cannot be planned: its dogs cannot all stand where they are said to.')
-  if (!found) return annealed(withRoom(shop), stop, steps, from, true)
-  return { ...comingLate(shop, found.turns, found.score), boundMin: 0, proved: false }
+  if (!found) return annealed(withRoom(shop), aimOf, asked, true)
+  return { ...comingLate(shop, aim, found.turns, found.score), boundMin: 0, proved: false }
 }
 
 /** Turns in which those that are to be apart come when the others have gone, or the others when they have. */
@@ -101,9 +121,13 @@ function inTwo({ floor, dogs }: Workshop, last: readonly boolean[]): Turns {
 }
 
 /** Dogs come as late as they can without a loss: nobody waits who need not. */
-function comingLate(shop: Workshop, turns: Turns, best: Float64Array): Pick<Found, 'shop' | 'state' | 'score'> {
+function comingLate(
+  shop: Workshop,
+  aim: Aim,
+  turns: Turns,
+  best: Float64Array,
+): Pick<Found, 'shop' | 'state' | 'score'> {
   const { floor } = shop
-  const aim = dayAim(shop)
   const serial = new Serial(floor)
   let score = best.slice()
   const trial = new Float64Array(best.length)
@@ -141,17 +165,10 @@ function withRoom({ day, resting }: Workshop): Workshop {
   return workshopOf({ ...day, dogs: roomy, stations: { ...stations, bay: stations.bay + dogs.length } }, true, resting)
 }
 
-function proven(found: Found, most: number): Found {
+function proven(found: Found, most: number, aimOf: AimOf): Found {
   const single = workshopOf(found.shop.day, false, found.shop.resting)
   const keeps = found.score[RANK.past] === 0 && found.score[RANK.broken] === 0
   const nodes = single.floor.tasks.length > FEW_PIECES ? 0 : most
-  const { state, score, proved, boundMin } = provePlan(
-    single.floor,
-    dayAim(single),
-    found.score,
-    RANK.end,
-    keeps,
-    nodes,
-  )
+  const { state, score, proved, boundMin } = provePlan(single.floor, aimOf(single), found.score, RANK.end, keeps, nodes)
   return state ? { shop: single, state, score, boundMin, proved } : { ...found, boundMin, proved }
 }

@@ -1,7 +1,7 @@
 import type { Route, VanDay } from './day'
 import { leastDriveMin } from './bound'
 import { bestOrder } from './heldKarp'
-import { goodOrder } from './insertion'
+import { goodOrder, withOthers } from './insertion'
 import { inOrder, routeOf } from './route'
 
 export { PACK_MIN, REFILL_MIN, SET_UP_MIN, TANK_LITRES } from './day'
@@ -31,6 +31,17 @@ export function planRoute(day: VanDay, exactUpTo = EXACT_UP_TO): PlannedRoute | 
   if (end === null) return null
   const route = routeOf(day, end)
   return { ...route, proved, boundDriveMin: proved && route.broken === 0 ? route.driveMin : leastDriveMin(day) }
+}
+
+/**
+ * Stops in an order that somebody wants; those that it does not name come where they cost least.
+ * @param wanted ids of stops; those that are not there are passed over
+ * @returns null when one bath needs more than the tank holds
+ */
+export function routeBy(day: VanDay, wanted: readonly string[]): PlannedRoute | null {
+  const order = wanted.map((id) => day.stops.findIndex((stop) => stop.id === id)).filter((stop) => stop >= 0)
+  const end = withOthers(day, order)
+  return end && { ...routeOf(day, end), proved: false, boundDriveMin: leastDriveMin(day) }
 }
 
 /** The same stops in the same order with a rest after one of them; null when that cannot be driven. */

@@ -10,7 +10,7 @@ const MOST_ROUNDS = 60
  * turned round, or any stop moved, as long as that helps (2-opt: Croes 1958, Operations Research 6).
  */
 export function goodOrder(day: VanDay): Label | null {
-  let best = inserted(day)
+  let best = inserted(day, [])
   for (let round = 0; best !== null && round < MOST_ROUNDS; round++) {
     const better = improved(day, best)
     if (better === null) break
@@ -24,9 +24,12 @@ interface Tried {
   label: Label
 }
 
-function inserted(day: VanDay): Tried | null {
-  let best: Tried | null = tried(day, [])
-  const left = new Set(day.stops.map((_, stop) => stop))
+/** An order that somebody wants, with all other stops where they cost least. */
+export const withOthers = (day: VanDay, order: readonly number[]): Label | null => inserted(day, order)?.label ?? null
+
+function inserted(day: VanDay, first: readonly number[]): Tried | null {
+  let best: Tried | null = tried(day, [...first])
+  const left = new Set(day.stops.map((_, stop) => stop).filter((stop) => !first.includes(stop)))
   while (best !== null && left.size > 0) {
     const { order } = best
     const options = [...left].flatMap((stop) =>

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DayDeed, DayPlan, standingDay, tellsOf, type DayLine, type StandingDay } from '@/core/day'
+import { DayDeed, DayPlan, isOfVan, standingDay, tellsOf, type DayLine, type StandingDay } from '@/core/day'
 import { isBathers } from '@/core/people'
 import { refuse, type Result } from '@/core/result'
 import { Day } from '@/core/units'
@@ -11,6 +11,7 @@ import { stale } from '../stale'
 import { By } from '../trail/noteSaid'
 import { dayEntries } from './dayEntry'
 import { houseDay, type PlannedHouse } from './houseDay'
+import { roadDay } from './roadDay'
 
 const [, Lock, Bay, Undo] = DayDeed.options
 
@@ -26,11 +27,14 @@ type Asked = z.infer<typeof DayAsked>
 /** Decides something about the plan of a day: takes a plan, fixes a piece, keeps a dog out of the bay, or takes that back. */
 export async function decideDay({ day, after, deed, by }: Asked, house: OpenHouse): Promise<Result<{ no: number }>> {
   if (day < house.time.day(house.nowMs)) return refuse('day', 'This day is over: nothing is planned into it.')
-  const planned = await houseDay(await dayEntries(house, day), house, day)
+  const entries = await dayEntries(house, day)
+  const ofVan = deed.kind === 'take' && isOfVan(deed.plan)
+  const planned = ofVan ? await roadDay(entries, house, day) : await houseDay(entries, house, day)
+  if (!planned) return refuse('plan', 'The van stops at no door on this day any more.')
   return inTransaction(async () => {
     await holdHouse()
     const lines = await readDayDeeds(day)
-    const standing = standingDay(lines)
+    const standing = standingDay(lines, planned.day.setting)
     if (standing.lastNo !== after) return stale('The plan of this day', newer(lines, after))
     const decided = decidedBy(deed, planned, standing, house)
     if (!decided.ok) return decided
@@ -46,7 +50,7 @@ const newer = (lines: readonly DayLine[], after: number): string[] => [
 
 function decidedBy(
   deed: Asked['deed'],
-  { day, bookings }: PlannedHouse,
+  { day, bookings }: Pick<PlannedHouse, 'day' | 'bookings'>,
   { taken, last }: StandingDay,
   house: OpenHouse,
 ): Result<DayDeed> {

@@ -1,6 +1,7 @@
-import { HouseDay } from '@/core/day'
+import { HouseDay, standingDay } from '@/core/day'
 import { REFILL_MIN, madeUpSpot, NOWHERE, PACK_MIN, SET_UP_MIN, spotOf, type Spot } from '@/core/van'
 import type { Day } from '@/core/units'
+import { readDayDeeds } from '@/data/dayDeeds'
 import { readHouseholds } from '@/data/households'
 import type { OpenHouse } from '../house/openHouse'
 import { tankOf } from '../book/bookView'
@@ -19,7 +20,11 @@ export async function roadDay(all: readonly DayEntry[], house: OpenHouse, day: D
   const entries = onRoad.filter(({ booking }) => booking.staffId === staffId)
   const person = driverOn(house, staffId, day)
   if (person === null) return null
-  const homes = await readHouseholds(entries.map(({ dog }) => dog.householdId))
+  const [homes, deeds] = await Promise.all([
+    readHouseholds(entries.map(({ dog }) => dog.householdId)),
+    readDayDeeds(day),
+  ])
+  const standing = standingDay(deeds, 'mobile')
   const names = namesIn(entries)
   const base = spotOf(house.van.spot ?? '') ?? NOWHERE
   const doors = entries.map((entry) => doorOf(entry, homes.get(entry.dog.householdId), base))
@@ -56,6 +61,11 @@ export async function roadDay(all: readonly DayEntry[], house: OpenHouse, day: D
         return [names[at], { place, madeUp, what: `${dog.breed || dog.coat}, ${Math.round(plan.bath.waterLitres)} l` }]
       }),
     ),
+    bookings: Object.fromEntries(entries.map(({ booking }, at) => [names[at] as string, booking.id])),
+    staff: { [person.id]: staffId },
+    places: {},
+    standing,
+    takenAt: standing.taken && house.time.clock(standing.taken.atMs),
     base: house.van.base ?? 'the base',
     setUpMin: SET_UP_MIN,
     packMin: PACK_MIN,

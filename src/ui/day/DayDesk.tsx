@@ -83,7 +83,7 @@ export function DayDesk({ view, decide }: DayDeskProps) {
           Book from a dog’s file; the slot is proposed from the dog’s own plan.
         </Saying>
       ) : road ? (
-        <RoadDesk view={road} />
+        <RoadDesk view={road} isPast={isPast} decide={decide} />
       ) : planned && way === 'rehearse' ? (
         <Rehearse view={planned} />
       ) : planned && way === 'hands' ? (

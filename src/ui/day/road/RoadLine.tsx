@@ -1,13 +1,21 @@
 import type { DayPlan } from '@/core/day'
 import { clockOf, minutesOf } from '@/core/people'
 import { drawnStops, heightOf, tankEdge, type DrawnStop } from './roadLine'
+import { mayMove } from './moved'
 import type { RoadView } from './view'
 import styles from './road.module.css'
 
 const TANK_PX = 72
 
+interface RoadLineProps {
+  view: RoadView
+  plan: DayPlan
+  /** Puts a stop one earlier or later; null where nothing may be decided. */
+  move: ((at: number, by: -1 | 1) => void) | null
+}
+
 /** The road as one line, driving and grooming to scale, with the tank as a falling edge beside it. */
-export function RoadLine({ view, plan }: { view: RoadView; plan: DayPlan }) {
+export function RoadLine({ view, plan, move }: RoadLineProps) {
   const { day, doors, base, setUpMin, packMin, refillMin } = view
   const tankLitres = day.van?.tankLitres ?? 0
   const first = plan.stops[0]
@@ -53,6 +61,23 @@ export function RoadLine({ view, plan }: { view: RoadView; plan: DayPlan }) {
                 <span>{doors[stop.dogs[0] ?? '']?.place}</span>
                 <span>until {clockOf(stop.leaveMin)}</span>
               </div>
+              {move && (
+                <p className={styles.moves}>
+                  {MOVES.map(({ by, word }) =>
+                    mayMove(plan, day, at, by) ? (
+                      <button
+                        key={word}
+                        type="button"
+                        className="kv-word"
+                        aria-label={`${word}: ${stop.dogs.join(' and ')}`}
+                        onClick={() => move(at, by)}
+                      >
+                        {word}
+                      </button>
+                    ) : null,
+                  )}
+                </p>
+              )}
             </div>
           </li>
         ))}
@@ -64,6 +89,11 @@ export function RoadLine({ view, plan }: { view: RoadView; plan: DayPlan }) {
     </section>
   )
 }
+
+const MOVES = [
+  { by: -1, word: 'Earlier' },
+  { by: 1, word: 'Later' },
+] as const
 
 interface WayProps {
   stop: DrawnStop
