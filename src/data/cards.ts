@@ -1,4 +1,4 @@
-import { Op } from 'sequelize'
+import { Op, col, fn } from 'sequelize'
 import { honestCut } from '@/core/formats'
 import { CardEntry } from '@/core/request'
 import { HELD, database, inTransaction } from './connection'
@@ -71,6 +71,16 @@ export async function readVersions(dogId: number): Promise<Omit<TrimCard, 'zones
     why,
     madeMs: madeAt.getTime(),
   }))
+}
+
+/** The newest version of each dog that has a card. */
+export async function readLatestVersions(dogIds: readonly number[]): Promise<Map<number, number>> {
+  const rows = await database().models.card.findAll({
+    attributes: ['dogId', [fn('MAX', col('version')), 'version']],
+    where: { dogId: [...dogIds] },
+    group: ['dogId'],
+  })
+  return new Map(rows.map(({ dogId, version }) => [dogId, version]))
 }
 
 /** The newest card saved for a dog after a version, if any: what *same as last time* then means. */

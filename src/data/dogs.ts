@@ -100,6 +100,12 @@ export async function readDogsOf(householdId: number): Promise<Dog[]> {
   return rows.map(toDog)
 }
 
+/** Dogs of these names that come here, whatever the case of their letters. */
+export async function readDogsNamed(names: readonly string[]): Promise<Dog[]> {
+  const rows = await database().models.dog.findAll({ where: { name: [...names], standing: 'here' }, order: ['id'] })
+  return rows.map(toDog)
+}
+
 /** Dogs by id. */
 export async function readDogsById(ids: readonly number[]): Promise<Map<number, Dog>> {
   const rows = await database().models.dog.findAll({ where: { id: [...ids] } })

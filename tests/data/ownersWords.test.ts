@@ -49,7 +49,7 @@ describe('what an owner said', () => {
 
 describe('a remark', () => {
   const remark = async (about: Parameters<typeof keepRemark>[0]['about'], words: string) =>
-    keepRemark({ bookingId, words, about }, await houseAt(NINE))
+    keepRemark({ dogId, words, about }, await houseAt(NINE))
   it('on health is pinned in the file with the owner’s words, once, and the next plan knows of it', async () => {
     const about = { kind: 'health' as const, health: 'sore' as const, zone: 'hindfoot' as const, side: null }
     expect(await remark(about, 'a sore on the back foot')).toMatchObject({ ok: true })
@@ -69,12 +69,12 @@ describe('a remark', () => {
     await remark({ kind: 'temper', trigger: 'dryer', grade: 2 }, 'not keen on the dryer')
     expect((await readDog(dogId))?.behaviour.dryer).toBe(3)
   })
-  it('that is neither, or of a booking that is not there, is refused', async () => {
+  it('that is neither, or of a dog that is not there, is refused', async () => {
     expect(await remark({ kind: 'care', zone: null }, 'careful')).toMatchObject({ ok: false })
     const gone = keepRemark(
-      { bookingId: 9999, words: 'x', about: { kind: 'temper', trigger: 'dryer', grade: 3 } },
+      { dogId: 9999, words: 'x', about: { kind: 'temper', trigger: 'dryer', grade: 3 } },
       await houseAt(NINE),
     )
-    expect(await gone).toMatchObject({ ok: false, problems: [{ sentence: 'This booking is not in the book.' }] })
+    expect(await gone).toMatchObject({ ok: false, problems: [{ sentence: 'This dog is not in the book.' }] })
   })
 })

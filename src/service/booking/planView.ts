@@ -25,6 +25,7 @@ export async function planView(bookingId: number, house: OpenHouse) {
     /** The visit, once the groom has begun: then its bench is the place. */
     begunVisitId: begun?.id ?? null,
     bookingId: booking.id,
+    dogId: dog.id,
     version: booking.version,
     houseKey: house.key,
     start: planned,

@@ -2,7 +2,6 @@ import { z } from 'zod'
 import { isForFile, withRemark } from '@/core/dog'
 import { Remark } from '@/core/request'
 import { refuse, type Result } from '@/core/result'
-import { readBooking } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
 import { fileOf, holdDog, type Dog } from '@/data/dogs'
 import type { OpenHouse } from '../house/openHouse'
@@ -10,7 +9,7 @@ import { By } from '../trail/noteSaid'
 import { keepFile } from './changeDogFile'
 
 export const RemarkAsked = z.strictObject({
-  bookingId: z.number().int().positive(),
+  dogId: z.number().int().positive(),
   words: Remark.shape.words.max(4000),
   about: Remark.shape.about,
   by: By,
@@ -21,11 +20,10 @@ export function keepRemark(
   asked: z.input<typeof RemarkAsked>,
   { time, nowMs }: Pick<OpenHouse, 'time' | 'nowMs'>,
 ): Promise<Result<Pick<Dog, 'health' | 'behaviour'>>> {
-  const { bookingId, words, about, by } = RemarkAsked.parse(asked)
+  const { dogId, words, about, by } = RemarkAsked.parse(asked)
   return inTransaction(async () => {
-    const booking = await readBooking(bookingId)
-    const dog = booking && (await holdDog(booking.dogId))
-    if (!booking || !dog) return refuse('bookingId', 'This booking is not in the book.')
+    const dog = await holdDog(dogId)
+    if (!dog) return refuse('dogId', 'This dog is not in the book.')
     if (!isForFile(about)) return refuse('about', 'This is no finding and no grade.')
     const file = fileOf(dog)
     const { health, behaviour } = withRemark(file, about, words, time.day(nowMs))

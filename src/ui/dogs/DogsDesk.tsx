@@ -98,11 +98,18 @@ function countWords(total: number, { text, filter }: Question, { counts }: Dogs)
 }
 
 const BringList = () => (
-  <May right="lists">
-    <Link className="kv-word" href="/dogs/bring-in">
-      Bring a list in
-    </Link>
-  </May>
+  <>
+    <May right="lists">
+      <Link className="kv-word" href="/dogs/bring-in">
+        Bring a list in
+      </Link>
+    </May>
+    <May right="cards">
+      <Link className="kv-word" href="/dogs/first-cards">
+        A drawer of cards
+      </Link>
+    </May>
+  </>
 )
 
 const NoDogs = () => (

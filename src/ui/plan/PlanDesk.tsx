@@ -27,6 +27,7 @@ import { May } from '../who/WhoHere'
 /** The plan of a booking as it can be changed. */
 export interface PlanView {
   bookingId: number
+  dogId: number
   /** The version of the booking that this screen has seen. */
   version: number
   start: Case
@@ -136,7 +137,7 @@ export function PlanDesk({ view, acts }: { view: PlanView; acts: PlanActs }) {
           onPick={setPicked}
           change={change}
           lastWords={view.lastWords}
-          keepRemark={(said) => acts.remark({ bookingId, ...said })}
+          keepRemark={(said) => acts.remark({ dogId: view.dogId, ...said })}
           onLit={setLit}
         />
         <section aria-label="The trim">

@@ -16,6 +16,7 @@ export interface OwnerWordsProps {
   case_: Case
   plan: Plan
   unit: LengthUnit
+  label?: string
   /** What was said before the last visit; empty when nothing was. */
   lastWords: string
   ask: (next: Partial<Request>, stroke?: string) => void
@@ -26,7 +27,8 @@ export interface OwnerWordsProps {
 }
 
 /** The owner's words, and beside them, while they are typed, what each was taken for and what has to be asked back. */
-export function OwnerWords({ case_, plan, unit, lastWords, ask, change, keepRemark, onLit }: OwnerWordsProps) {
+export function OwnerWords(props: OwnerWordsProps) {
+  const { case_, plan, unit, label = 'In the owner’s words', lastWords, ask, change, keepRemark, onLit } = props
   const id = useId()
   const words = case_.request.words ?? ''
   const answers = case_.request.answers ?? []
@@ -40,7 +42,7 @@ export function OwnerWords({ case_, plan, unit, lastWords, ask, change, keepRema
   return (
     <div className={styles.words}>
       <div className="kv-field">
-        <label htmlFor={id}>In the owner’s words</label>
+        <label htmlFor={id}>{label}</label>
         <MarkedText
           id={id}
           words={words}

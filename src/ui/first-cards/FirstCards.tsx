@@ -1,0 +1,150 @@
+'use client'
+
+import { useEffect, useId, useMemo, useState, useTransition } from 'react'
+import { readScribbles } from '@/core/scribbles'
+import { forgetTyped, keepTyped, readTyped } from '../device/typed'
+import { Saying } from '../frame/Saying'
+import { Drawer, EMPTY, keyOf, nextWaiting, type Became, type DogOfCard, type FirstCardActs } from './drawer'
+import { WhichDog } from './WhichDog'
+import styles from './firstCards.module.css'
+
+const PAGE = 'first-cards'
+
+interface FirstCardsProps {
+  houseKey: string
+  acts: FirstCardActs
+}
+
+/** A drawer of scribbled cards: typed or pasted, and made into first cards dog by dog. What is typed stays on this device. */
+export function FirstCards({ houseKey, acts }: FirstCardsProps) {
+  const [drawer, setDrawer] = useState<Drawer | null>(null)
+  useEffect(() => {
+    // Only the device knows what was typed before.
+    const kept = Drawer.safeParse(readTyped(houseKey, PAGE))
+    const later = setTimeout(() => setDrawer(kept.success ? kept.data : EMPTY))
+    return () => clearTimeout(later)
+  }, [houseKey])
+  if (drawer === null) return null
+  const keep = (next: Drawer) => {
+    keepTyped(houseKey, PAGE, next)
+    setDrawer(next)
+  }
+  const empty = () => {
+    forgetTyped(houseKey, PAGE)
+    setDrawer(EMPTY)
+  }
+  return <OpenDrawer drawer={drawer} keep={keep} empty={empty} acts={acts} />
+}
+
+interface OpenDrawerProps {
+  drawer: Drawer
+  keep: (next: Drawer) => void
+  empty: () => void
+  acts: FirstCardActs
+}
+
+function OpenDrawer({ drawer, keep, empty, acts }: OpenDrawerProps) {
+  const { text, became } = drawer
+  const id = useId()
+  const cards = useMemo(() => readScribbles(text), [text])
+  const keys = cards.map((card, at) => keyOf(at, card))
+  const [found, setFound] = useState<{ text: string; dogs: DogOfCard[][] } | null>(null)
+  const [at, setAt] = useState<number | null>(null)
+  const [fault, setFault] = useState<string | null>(null)
+  const [busy, start] = useTransition()
+  const read = () =>
+    start(async () => {
+      const answer = await acts.find(cards.map(({ head }) => head)).catch(() => null)
+      if (answer === null) setFault('The house does not answer. What is typed stays here; try again when it does.')
+      else if (!answer.ok) setFault(answer.problems.map(({ sentence }) => sentence).join(' '))
+      else {
+        setFault(null)
+        setFound({ text, dogs: answer.value })
+        setAt(nextWaiting(keys, became, -1))
+      }
+    })
+  const isRead = found?.text === text
+  const done = (which: number, how: Became) => {
+    const next = { ...became, [keys[which] as string]: how }
+    keep({ text, became: next })
+    setAt(nextWaiting(keys, next, which))
+  }
+  const kept = keys.filter((key) => became[key] === 'kept').length
+  const card = at === null ? undefined : cards[at]
+  return (
+    <>
+      <div className="kv-head">
+        <h1>A drawer of cards</h1>
+        <p className="kv-quiet">What is scribbled on paper becomes first cards, dog by dog.</p>
+        {cards.length > 0 && (
+          <span className="kv-small" role="status">
+            {kept} of {cards.length} {cards.length === 1 ? 'card' : 'cards'} made
+          </span>
+        )}
+      </div>
+      <div className="kv-field">
+        <label htmlFor={id}>A line a dog, its name first; long ones between empty lines</label>
+        <textarea
+          id={id}
+          className={styles.text}
+          rows={isRead ? 4 : 10}
+          value={text}
+          placeholder={'Quill: 5F on the body, comb 1 on the legs, ears as they are\nOtis Marsh: 4F all over, face 10'}
+          onChange={({ target }) => keep({ text: target.value, became })}
+        />
+      </div>
+      <p className={styles.acts}>
+        <button
+          type="button"
+          className={isRead ? 'kv-button' : 'kv-button kv-main'}
+          disabled={busy || cards.length === 0}
+          onClick={read}
+        >
+          {isRead ? 'Read again' : 'Read them'}
+        </button>
+        {text !== '' && (
+          <button type="button" className="kv-word" onClick={empty}>
+            Empty the drawer
+          </button>
+        )}
+        {fault !== null && <span className="kv-late">{fault}</span>}
+      </p>
+      {isRead && (
+        <div className={styles.columns}>
+          <ol className={styles.list} aria-label="Cards">
+            {cards.map(({ head, words }, which) => (
+              <li key={keys[which]}>
+                <button type="button" aria-current={which === at} onClick={() => setAt(which)}>
+                  <b>{head}</b>
+                  <span className="kv-small">{stateWords(became[keys[which] as string], found.dogs[which] ?? [])}</span>
+                  <span className={styles.scribble}>{words}</span>
+                </button>
+              </li>
+            ))}
+          </ol>
+          {card && at !== null ? (
+            <WhichDog
+              key={keys[at]}
+              head={card.head}
+              words={card.words}
+              dogs={found.dogs[at] ?? []}
+              acts={acts}
+              done={(how) => done(at, how)}
+            />
+          ) : (
+            <Saying title="Every card of this drawer is done" way={null}>
+              {kept} made, {cards.length - kept} passed over. Each is the first card of its dog, and what “same as last
+              time” repeats.
+            </Saying>
+          )}
+        </div>
+      )}
+    </>
+  )
+}
+
+function stateWords(became: Became | undefined, dogs: readonly DogOfCard[]): string {
+  if (became) return became
+  if (dogs.length === 0) return 'no dog of this name'
+  return dogs.length === 1 ? 'to make' : `which of ${dogs.length}?`
+}
