@@ -37,3 +37,11 @@ export async function readFacts(sinceMs: number): Promise<StoredFacts[]> {
     facts: jsonOf(GroomFacts, facts),
   }))
 }
+
+/** Of a dog's grooms the hands-on minutes, by visit. */
+export async function readMinutesOf(dogId: number): Promise<Map<number, number>> {
+  const rows = await database().models.groomFacts.findAll({ where: { dogId } })
+  return new Map(rows.map(({ visitId, facts }) => [visitId, sumOf(jsonOf(GroomFacts, facts).done)]))
+}
+
+const sumOf = (minutes: GroomFacts['done']): number => Object.values(minutes).reduce((sum, each) => sum + each, 0)

@@ -70,6 +70,29 @@ it('a list is brought in: columns guessed, what cannot be read named, who is the
   expect(await dogs()).toBe(before)
 })
 
+it('a drawer of scribbled cards is read, asked back and kept, dog by dog; what is typed stays on the device', async () => {
+  const { driver, kovit } = opened
+  await driver.get(`${kovit.address}/dogs/first-cards`)
+  const text = await page().find('//textarea')
+  await text.sendKeys('Quill: 5F on the body, legs 4, ears as they are\nNobody Known: 4F all over')
+  await driver.navigate().refresh()
+  await page().press('Read them')
+  await page().sees('One thing is to ask first.')
+  await page().sees('no dog of this name')
+  await page().find("//button[starts-with(., 'Keep as version') and @disabled]")
+  await page().click("//section[@aria-label='To ask back']//button[contains(., 'comb 4')]")
+  await page().click("//button[starts-with(., 'Keep as version') and not(@disabled)]")
+  await page().sees('1 of 2 cards made')
+  await page().sees('No dog of this name comes here.')
+  await page().press('Pass over')
+  await page().sees('Every card of this drawer is done')
+  const cards = (await got('/rules/in-and-out/sheets/cards.csv')).text.split('\r\n')
+  const quill = cards.filter((line) => line.includes('Quill') && line.includes('saved'))
+  expect(quill.some((line) => /,back,.*5F/.test(line))).toBe(true)
+  await page().press('Empty the drawer')
+  await page().sees('A line a dog')
+})
+
 it('a house is brought back beside the one that is there, and opened', async () => {
   const { driver, kovit } = opened
   const before = await dogs()

@@ -7,7 +7,7 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
   ...all('bench', ['startBench', 'wrapUp']),
   ...all('wishes', ['keepWishes', 'keepRemark']),
   ...all('measure', ['saveMeasures']),
-  ...all('cards', ['saveVersion', 'savePattern', 'retirePattern', 'ownerSaid']),
+  ...all('cards', ['saveVersion', 'savePattern', 'retirePattern', 'ownerSaid', 'findDogsOfCards', 'openFirstCard']),
   ...all('files', [
     ...['takeIn', 'whoCalls', 'saveFile', 'goBack', 'sayDogComes', 'saveHousehold'],
     ...['moveDog', 'movePreview', 'joinHouseholds', 'joinPreview', 'partHouseholds'],
@@ -22,7 +22,7 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
   ...all('people', ['addPerson', 'changePerson', 'leaveHouse', 'unlockPin']),
   ...all('devices', ['makeCode', 'letThisIn', 'turnOff']),
   ...all('kept', ['lookForget', 'forgetPerson']),
-  ...all('lists', ['bringIn', 'takeBackList']),
+  ...all('lists', ['bringIn', 'takeBackList', 'takeOver']),
   ...all('out', ['changeFeed', 'backUpNow', 'saveBackups', 'lookIntoArchive', 'bringBack']),
 }
 
@@ -48,6 +48,7 @@ export const ROUTES: Record<string, Right | 'anybody'> = {
   'POST /book/try': 'book',
   'POST /book/calendars/read': 'book',
   'POST /dogs/list': 'see',
+  'GET /dogs/[dogId]/hand-over/file': 'files',
   'GET /households/[householdId]/kept/[ownerId]/file': 'kept',
   'POST /dogs/bring-in/piece': 'lists',
   'POST /dogs/bring-in/look': 'lists',
@@ -61,7 +62,9 @@ export const PAGES: Record<string, Right> = {
   '/dogs/new': 'files',
   '/households/[householdId]/kept/[ownerId]': 'kept',
   '/dogs/bring-in': 'lists',
+  '/dogs/first-cards': 'cards',
   '/dogs/[dogId]/change': 'files',
+  '/dogs/[dogId]/hand-over': 'files',
   '/dogs/[dogId]/measures': 'measure',
   '/rules/devices': 'devices',
   '/rules/in-and-out': 'out',

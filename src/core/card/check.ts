@@ -1,5 +1,6 @@
+import { z } from 'zod'
 import { cutWith, isSameMm, takesUpSkin } from '../lengths'
-import type { CardEntry } from '../request'
+import { CardEntry } from '../request'
 import { ZONES, isPaired, zoneLabel } from '../zones'
 
 /**
@@ -31,3 +32,12 @@ function entryProblem({ zone, method, blade, comb, lay, lengthMm }: CardEntry): 
     return `${zoneLabel(zone)}: no skip-tooth blade where the skin is thin.`
   return null
 }
+
+/** A card that can be cut from. */
+export const WholeCard = z
+  .array(CardEntry)
+  .max(ZONES.length * 2)
+  .superRefine((card, context) => {
+    const problem = cardProblem(card)
+    if (problem !== null) context.addIssue({ code: 'custom', message: problem })
+  })

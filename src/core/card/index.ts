@@ -1,4 +1,4 @@
-export { cardProblem } from './check'
+export { WholeCard, cardProblem } from './check'
 export { UNEVEN_MM, differenceWords, differences } from './compare'
 export type { Difference } from './compare'
 export { drawingOf } from './drawing'

@@ -1,8 +1,6 @@
 import { z } from 'zod'
-import { cardProblem } from '@/core/card'
-import { CardEntry } from '@/core/request'
+import { WholeCard } from '@/core/card'
 import { refuse, type Result } from '@/core/result'
-import { ZONES } from '@/core/zones'
 import { addCard, readVersions } from '@/data/cards'
 import { inTransaction } from '@/data/connection'
 import { holdDog } from '@/data/dogs'
@@ -11,15 +9,6 @@ import { stale } from '../stale'
 import { noteSaid } from '../trail/noteSaid'
 
 export const Who = z.string().min(1, { error: 'Say who.' }).max(60)
-
-/** A card that can be cut from. */
-export const WholeCard = z
-  .array(CardEntry)
-  .max(ZONES.length * 2)
-  .superRefine((card, context) => {
-    const problem = cardProblem(card)
-    if (problem !== null) context.addIssue({ code: 'custom', message: problem })
-  })
 
 export const CardAsked = z.strictObject({
   dogId: z.number().int().positive(),

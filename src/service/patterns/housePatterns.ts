@@ -1,7 +1,8 @@
 import { z } from 'zod'
+import { WholeCard } from '@/core/card'
 import type { Result } from '@/core/result'
 import { addHousePattern, retireHousePattern } from '@/data/housePatterns'
-import { Who, WholeCard } from '../dog/saveCard'
+import { Who } from '../dog/saveCard'
 
 export const PatternAsked = z.strictObject({
   name: z

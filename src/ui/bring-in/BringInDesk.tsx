@@ -1,13 +1,18 @@
 'use client'
 
 import { useId, useState } from 'react'
+import { readDogToGo, type DogToGo } from '@/core/dog-to-go'
+import type { Problem, Result } from '@/core/result'
 import { useKeep } from '../house/useKeep'
 import { Columns } from './Columns'
 import { Decide } from './Decide'
+import { TakeOver } from './TakeOver'
 import { Faults } from './Faults'
 import type { BringInActs, BringInView } from './acts'
 import { useList } from './useList'
 import styles from './bringIn.module.css'
+
+const MOST_FAULTS = 6
 
 /** Owners and dogs out of somebody's own list: opened, its columns named, looked at, and then brought in as a whole. */
 export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInActs }) {
@@ -15,12 +20,16 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
   const keep = useKeep()
   const [file, setFile] = useState('')
   const [said, setSaid] = useState('')
+  const [over, setOver] = useState<Result<DogToGo> | null>(null)
   const input = useId()
   const take = (chosen: File | undefined) => {
     if (!chosen) return
     setFile(chosen.name)
     setSaid('')
-    void list.open(chosen)
+    setOver(null)
+    list.stop()
+    if (!/\.json$/i.test(chosen.name)) void list.open(chosen)
+    else void chosen.text().then((text) => setOver(readDogToGo(text)))
   }
   const done = (words: string) => {
     list.stop()
@@ -30,7 +39,9 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
     <>
       <div className="kv-head">
         <h1>Bring a list in</h1>
-        <p className="kv-quiet">Owners and dogs from a spreadsheet saved as CSV, or contacts as vCard.</p>
+        <p className="kv-quiet">
+          Owners and dogs from a spreadsheet saved as CSV, contacts as vCard, or one dog’s file from another Kovit.
+        </p>
         <span className={keep.isFault ? 'kv-late' : 'kv-small'} role="status">
           {keep.saying}
         </span>
@@ -49,7 +60,7 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
         <input
           id={input}
           type="file"
-          accept=".csv,.tsv,.txt,.vcf,text/csv,text/vcard"
+          accept=".csv,.tsv,.txt,.vcf,.json,text/csv,text/vcard,application/json"
           className={styles.file}
           onChange={({ target }) => {
             take(target.files?.[0])
@@ -63,6 +74,8 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
         </span>
       </div>
       {list.fault && <p className="kv-late">{list.fault}</p>}
+      {over && !over.ok && <FileFault problems={over.problems} />}
+      {over?.ok && <TakeOver key={over.value.id} file={over.value} acts={acts} keep={keep} />}
       {said && (
         <p className={styles.done} role="status">
           {said}
@@ -88,6 +101,16 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
     </>
   )
 }
+
+const FileFault = ({ problems }: { problems: readonly Problem[] }) => (
+  <div role="alert" className="kv-late">
+    {problems.slice(0, MOST_FAULTS).map(({ path, sentence }) => (
+      <p key={path}>
+        {path}: {sentence}
+      </p>
+    ))}
+  </div>
+)
 
 /** Lists that were brought in, each to be taken back in one press. */
 function Lists({

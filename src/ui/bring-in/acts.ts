@@ -4,6 +4,17 @@ import type { Alike } from '@/core/bring-in'
 export interface BringInActs {
   bringIn: Act<{ dogs: number }>
   takeBackList: Act<{ stays: number }>
+  takeOver: Act<{ dogId: number }>
+  whoCalls: Act<Known[]>
+}
+
+/** A household that may be the one a dog belongs to. */
+export interface Known {
+  householdId: number
+  household: string
+  owner: string
+  dogs: { name: string }[]
+  by: 'number' | 'name'
 }
 
 export interface BringInView {

@@ -184,6 +184,11 @@ function Standing({ view }: { view: DogFileView }) {
         <Link className="kv-link" href={`/dogs/${dog.id}/measures`}>
           Measure the dog
         </Link>
+        <May right="files">
+          <Link className="kv-link" href={`/dogs/${dog.id}/hand-over`}>
+            Hand it over
+          </Link>
+        </May>
       </p>
       {minded.length === 0 && <p className="kv-small">Minds nothing that was noted.</p>}
       <Records {...records} timeZone={timeZone} />

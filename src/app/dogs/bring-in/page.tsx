@@ -4,7 +4,8 @@ import { BringInDesk } from '@/ui/bring-in/BringInDesk'
 import { Frame } from '@/ui/frame/Frame'
 import { notYours } from '../../notYours'
 import { theHouse } from '../../theHouse'
-import { bringIn, takeBackList } from './actions'
+import { whoCalls } from '../actions'
+import { bringIn, takeBackList, takeOver } from './actions'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Bring a list in' }
@@ -15,7 +16,7 @@ export default async function BringInPage() {
   if (barred) return barred
   return (
     <Frame here="Dogs" house={house}>
-      <BringInDesk view={await broughtInView(house)} acts={{ bringIn, takeBackList }} />
+      <BringInDesk view={await broughtInView(house)} acts={{ bringIn, takeBackList, takeOver, whoCalls }} />
     </Frame>
   )
 }
