@@ -11,6 +11,8 @@ export const Made = z.strictObject({
   households: z.array(z.int()),
   owners: z.array(z.int()),
   dogs: z.array(z.int()),
+  /** Of lists that were brought in before there were any. */
+  bookings: z.array(z.int()).default([]),
 })
 export type Made = z.infer<typeof Made>
 

@@ -93,6 +93,63 @@ it('a drawer of scribbled cards is read, asked back and kept, dog by dog; what i
   await page().sees('A line a dog')
 })
 
+it('a dog’s file goes along to its next groomer, and is taken in from one, into its household', async () => {
+  const { driver, kovit } = opened
+  await driver.get(`${kovit.address}/dogs/1/hand-over`)
+  await page().sees('What to know.')
+  const file = JSON.parse((await got('/dogs/1/hand-over/file')).text) as { owner: unknown; dog: { name: string } }
+  expect(file.owner).toBeNull()
+  const wanted = JSON.parse((await got('/dogs/1/hand-over/file?owner=yes')).text) as typeof file
+  expect(wanted.owner).not.toBeNull()
+  expect((await got('/dogs/99999/hand-over/file')).status).toBe(404)
+  const before = await dogs()
+  const path = join(LIST, '..', 'sedge.kovit-dog.json')
+  writeFileSync(path, JSON.stringify({ ...wanted, from: 'Gull Quay', dog: { ...file.dog, name: 'Sedge' } }))
+  await driver.get(`${kovit.address}/dogs/bring-in`)
+  await page().giveFile(path)
+  await page().sees('Sedge, from Gull Quay')
+  await page().click("//fieldset[contains(., 'Into which household?')]//button[contains(., 'by its number')]")
+  await page().press('Take Sedge in')
+  await page().sees('Sedge is taken in, with')
+  expect(await dogs()).toBe(before + 1)
+  writeFileSync(path, '{"kovit": "kovit-dog/2"}')
+  await page().giveFile(path)
+  await page().sees('This file is of a newer Kovit')
+})
+
+it('appointments out of a calendar are matched with dogs, booked, and taken back', async () => {
+  const { driver, kovit } = opened
+  const day = new Date(Date.now() + 40 * 864e5).toISOString().slice(0, 10).replaceAll('-', '')
+  const event = (summary: string, hour: string) => [
+    'BEGIN:VEVENT',
+    `UID:${summary}`,
+    `SUMMARY:${summary}`,
+    `DTSTART:${day}T${hour}0000`,
+    `DTEND:${day}T${hour}3000`,
+    'END:VEVENT',
+  ]
+  const path = join(LIST, '..', 'book.ics')
+  const lines = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    ...event('Quill groom', '10'),
+    ...event('Dentist', '12'),
+    'END:VCALENDAR',
+  ]
+  writeFileSync(path, lines.join('\r\n'))
+  await driver.get(`${kovit.address}/dogs/bring-in`)
+  await page().giveFile(path)
+  await page().press('Wren')
+  await page().press('Read the calendar')
+  await page().sees('no dog of this name')
+  const box = await page().find("//input[@aria-label[starts-with(., 'Book Quill groom')]]")
+  if (!(await box.isSelected())) await box.click()
+  await page().press('Book 1 appointment')
+  await page().sees('book.ics is brought in: 1 appointments.')
+  await page().click("//li[contains(., 'book.ics')]//button[.='Take back']")
+  await page().find("//li[contains(., 'book.ics')]//span[starts-with(., 'taken back')]")
+})
+
 it('a house is brought back beside the one that is there, and opened', async () => {
   const { driver, kovit } = opened
   const before = await dogs()

@@ -22,7 +22,7 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
   ...all('people', ['addPerson', 'changePerson', 'leaveHouse', 'unlockPin']),
   ...all('devices', ['makeCode', 'letThisIn', 'turnOff']),
   ...all('kept', ['lookForget', 'forgetPerson']),
-  ...all('lists', ['bringIn', 'takeBackList', 'takeOver']),
+  ...all('lists', ['bringIn', 'takeBackList', 'takeOver', 'lookAppointments', 'bringAppointments']),
   ...all('out', ['changeFeed', 'backUpNow', 'saveBackups', 'lookIntoArchive', 'bringBack']),
 }
 

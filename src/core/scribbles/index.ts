@@ -71,4 +71,27 @@ export function toldBy<Dog extends Named>(head: string, dogs: readonly Dog[]): D
   return []
 }
 
+/** A name in a calendar's line has so many words at the most. */
+export const SUMMARY_WORDS = 3
+
+/** Every run of up to so many words of a text, as names are looked for in it. */
+export function wordsIn(text: string, most: number): string[] {
+  const words = text.split(/[^\p{L}\p{N}'’-]+/u).filter((word) => word !== '')
+  return words.flatMap((_, from) =>
+    Array.from({ length: Math.min(most, words.length - from) }, (_, more) =>
+      words.slice(from, from + more + 1).join(' '),
+    ),
+  )
+}
+
+/** The dogs that a calendar's line names, wherever in it; told apart by their household, where it says one. */
+export function mentionedIn<Dog extends Named>(text: string, dogs: readonly Dog[]): Dog[] {
+  const said = new Set(wordsIn(text, SUMMARY_WORDS).map(plain))
+  const named = dogs.filter(({ name }) => said.has(plain(name)))
+  const longest = Math.max(0, ...named.map(({ name }) => name.length))
+  const whole = named.filter(({ name }) => name.length === longest)
+  const told = whole.filter(({ household }) => household !== '' && said.has(plain(household)))
+  return told.length > 0 ? told : whole
+}
+
 const plain = (text: string): string => text.normalize('NFKD').replaceAll(/\p{M}/gu, '').toLowerCase()

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { namesIn, readScribbles, toldBy } from '.'
+import { mentionedIn, namesIn, readScribbles, toldBy, wordsIn } from '.'
 
 const read = (text: string) => readScribbles(text).map(({ head, words }) => `${head} | ${words}`)
 
@@ -37,4 +37,25 @@ describe('whose card it is', () => {
   ])('%s', (head, found) => expect(told(head)).toEqual(found))
   it('is looked for by all its first words', () =>
     expect(namesIn('Mr Pip (Marsh)')).toEqual(['Mr', 'Mr Pip', 'Mr Pip Marsh']))
+})
+
+describe('whom a calendar’s line names', () => {
+  const dogs = [
+    { name: 'Quill', household: 'Marsh' },
+    { name: 'Quill', household: 'Carrow' },
+    { name: 'Pip', household: 'Weir' },
+    { name: 'Mr Pip', household: 'Marsh' },
+  ]
+  const named = (line: string) => mentionedIn(line, dogs).map(({ name, household }) => `${name} ${household}`)
+  it.each([
+    ['QUILL full groom', ['Quill Marsh', 'Quill Carrow']],
+    ['10:00 groom, quill (Carrow)', ['Quill Carrow']],
+    ['Mr. Pip?', ['Mr Pip Marsh']],
+    ['bath for mr pip', ['Mr Pip Marsh']],
+    ['Pip', ['Pip Weir']],
+    ['Quilling class', []],
+    ['', []],
+  ])('%s', (line, found) => expect(named(line)).toEqual(found))
+  it('is looked for in every run of its words', () =>
+    expect(wordsIn('bath: Mr Pip', 2)).toEqual(['bath', 'bath Mr', 'Mr', 'Mr Pip', 'Pip']))
 })

@@ -11,6 +11,7 @@ import {
   readKnownHomes,
   readPieces,
   takeAwayMade,
+  type BroughtList,
   type Made,
 } from '@/data/broughtIn'
 import { inTransaction } from '@/data/connection'
@@ -18,6 +19,7 @@ import { addDogs } from '@/data/dogs'
 import { addFileChanges } from '@/data/fileChanges'
 import { holdHouse } from '@/data/house'
 import { addHouseholds, addOwners } from '@/data/households'
+import { callOffBooking } from '../booking/callOff'
 import { DAY_MS } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { noteSaid } from '../trail/noteSaid'
@@ -126,7 +128,7 @@ async function makeAll(homes: BringPlan['homes']): Promise<Made> {
   const dogs = await addDogs(
     at.flatMap(({ householdId, dogs: rows }) => rows.flatMap(({ dog }) => (dog ? [{ householdId, file: dog }] : []))),
   )
-  return { households, owners, dogs }
+  return { households, owners, dogs, bookings: [] }
 }
 
 /** A household is called as the first of it, by the last word of the name. */
@@ -148,23 +150,35 @@ export function takeBackList(
     const list = await holdBroughtIn(listId)
     if (!list) return refuse('listId', 'This list was never brought in.')
     if (list.takenBackMs !== null) return refuse('listId', `${list.file} was taken back already.`)
+    const grooms = await callOffAll(list, by, nowMs)
     const stays = await takeAwayMade(list.made)
     await markTakenBack(listId, by, nowMs)
     await noteSaid(
       { kind: 'house', id: 1 },
-      `Took back what ${list.file} brought in; ${stays.dogs} dogs stay, since somebody has worked with them`,
+      `Took back what ${list.file} brought in; ${stays.dogs + grooms} dogs and grooms stay, since somebody has worked with them`,
       by,
       nowMs,
     )
-    return { ok: true, value: { stays: stays.dogs } }
+    return { ok: true, value: { stays: stays.dogs + grooms } }
   })
 }
 
-/** The lists that were brought in, for the page. */
-export async function broughtInView({ time, nowMs }: OpenHouse) {
+/** Calls off the appointments of a list. @returns how many stay, since their groom has begun */
+async function callOffAll({ file, made }: BroughtList, by: string, nowMs: number): Promise<number> {
+  let stays = 0
+  for (const bookingId of made.bookings) {
+    const off = await callOffBooking({ bookingId, why: `Taken back: ${file}`.slice(0, 200), by }, nowMs)
+    if (!off.ok) stays++
+  }
+  return stays
+}
+
+/** The lists that were brought in, for the page, with who may groom what a calendar brings. */
+export async function broughtInView({ time, nowMs, hands }: OpenHouse) {
   const lists = await readBroughtIn()
   return {
     today: time.day(nowMs),
+    hands: hands.filter(({ role }) => role === 'groomer').map(({ id, name }) => ({ id, name })),
     lists: lists.map(({ id, file, madeMs, madeBy, made, takenBackMs }) => ({
       id,
       file,
@@ -172,6 +186,7 @@ export async function broughtInView({ time, nowMs }: OpenHouse) {
       when: `${time.shortDay(madeMs)}, ${time.clock(madeMs)}`,
       dogs: made.dogs.length,
       people: made.owners.length,
+      bookings: made.bookings.length,
       takenBack: takenBackMs === null ? null : time.shortDay(takenBackMs),
     })),
   }

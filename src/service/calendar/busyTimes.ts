@@ -21,7 +21,7 @@ export const CalendarText = z.strictObject({
 /** What a calendar file would keep. */
 export interface ReadTimes {
   times: Omit<StoredBusy, 'id'>[]
-  /** What of it is past, free, cancelled or beyond a year. */
+  /** What of it is past, free, cancelled, beyond a year, or says no time that can be read. */
   left: number
 }
 
@@ -36,7 +36,7 @@ export function readCalendar(
   const times: ReadTimes['times'] = []
   let left = 0
   for (const event of events) {
-    const found = isBusy(event) ? timesOf(event, { time, toMs }) : []
+    const found = isBusy(event) ? readTimes(event, { time, toMs }) : []
     const coming = found.filter((each) => each.toMs > nowMs && each.fromMs < toMs)
     if (coming.length === 0) left += 1
     for (const each of coming)
@@ -85,6 +85,15 @@ function momentOf(at: ICAL.Time, time: HouseTime): number {
   return time.at(`${at.year}-${two(at.month)}-${two(at.day)}`, `${two(at.hour)}:${two(at.minute)}`)
 }
 
+/** None where a date cannot be read: another program's slip in one event keeps back no other. */
+function readTimes(...asked: Parameters<typeof timesOf>): ReturnType<typeof timesOf> {
+  try {
+    return timesOf(...asked)
+  } catch {
+    return []
+  }
+}
+
 function timesOf(
   event: ICAL.Event,
   { time, toMs }: { time: HouseTime; toMs: number },
@@ -102,7 +111,8 @@ function timesOf(
   return found
 }
 
-const whenWords = ({ fromMs, toMs }: { fromMs: number; toMs: number }, time: HouseTime): string => {
+/** `2 Mar 09:00 to 10:30` */
+export const whenWords = ({ fromMs, toMs }: { fromMs: number; toMs: number }, time: HouseTime): string => {
   const until = time.day(fromMs) === time.day(toMs) ? '' : `${time.shortDay(toMs)} `
   return `${time.shortDay(fromMs)} ${time.clock(fromMs)} to ${until}${time.clock(toMs)}`
 }

@@ -4,6 +4,7 @@ import { useId, useState } from 'react'
 import { readDogToGo, type DogToGo } from '@/core/dog-to-go'
 import type { Problem, Result } from '@/core/result'
 import { useKeep } from '../house/useKeep'
+import { Appointments } from './Appointments'
 import { Columns } from './Columns'
 import { Decide } from './Decide'
 import { TakeOver } from './TakeOver'
@@ -20,6 +21,7 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
   const keep = useKeep()
   const [file, setFile] = useState('')
   const [said, setSaid] = useState('')
+  const [calendar, setCalendar] = useState<string | null>(null)
   const [over, setOver] = useState<Result<DogToGo> | null>(null)
   const input = useId()
   const take = (chosen: File | undefined) => {
@@ -27,12 +29,15 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
     setFile(chosen.name)
     setSaid('')
     setOver(null)
+    setCalendar(null)
     list.stop()
-    if (!/\.json$/i.test(chosen.name)) void list.open(chosen)
-    else void chosen.text().then((text) => setOver(readDogToGo(text)))
+    if (/\.json$/i.test(chosen.name)) void chosen.text().then((text) => setOver(readDogToGo(text)))
+    else if (/\.ics$/i.test(chosen.name)) void chosen.text().then(setCalendar)
+    else void list.open(chosen)
   }
   const done = (words: string) => {
     list.stop()
+    setCalendar(null)
     setSaid(words)
   }
   return (
@@ -40,7 +45,8 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
       <div className="kv-head">
         <h1>Bring a list in</h1>
         <p className="kv-quiet">
-          Owners and dogs from a spreadsheet saved as CSV, contacts as vCard, or one dog’s file from another Kovit.
+          Owners and dogs from a spreadsheet saved as CSV, contacts as vCard, appointments as iCalendar, or one dog’s
+          file from another Kovit.
         </p>
         <span className={keep.isFault ? 'kv-late' : 'kv-small'} role="status">
           {keep.saying}
@@ -60,7 +66,7 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
         <input
           id={input}
           type="file"
-          accept=".csv,.tsv,.txt,.vcf,.json,text/csv,text/vcard,application/json"
+          accept=".csv,.tsv,.txt,.vcf,.ics,.json,text/csv,text/vcard,text/calendar,application/json"
           className={styles.file}
           onChange={({ target }) => {
             take(target.files?.[0])
@@ -74,6 +80,9 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
         </span>
       </div>
       {list.fault && <p className="kv-late">{list.fault}</p>}
+      {calendar !== null && (
+        <Appointments key={file} text={calendar} file={file} hands={view.hands} acts={acts} keep={keep} onDone={done} />
+      )}
       {over && !over.ok && <FileFault problems={over.problems} />}
       {over?.ok && <TakeOver key={over.value.id} file={over.value} acts={acts} keep={keep} />}
       {said && (
@@ -129,13 +138,13 @@ function Lists({
     <section aria-label="Brought in" className={styles.section}>
       <h2>Brought in before</h2>
       <ul className={styles.lists}>
-        {view.lists.map(({ id, file, by, when, dogs, people, takenBack }) => (
+        {view.lists.map(({ id, file, by, when, dogs, people, bookings, takenBack }) => (
           <li key={id}>
             <span>
               <b>{file}</b>
               <br />
               <span className="kv-small">
-                {when}, by {by}: {dogs} dogs, {people} people
+                {when}, by {by}: {bookings > 0 ? `${bookings} appointments` : `${dogs} dogs, ${people} people`}
               </span>
             </span>
             {takenBack ? (

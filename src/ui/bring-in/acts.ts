@@ -4,8 +4,21 @@ import type { Alike } from '@/core/bring-in'
 export interface BringInActs {
   bringIn: Act<{ dogs: number }>
   takeBackList: Act<{ stays: number }>
+  lookAppointments: Act<{ rows: Appointment[]; left: number }>
+  bringAppointments: Act<{ bookings: number }>
   takeOver: Act<{ dogId: number }>
   whoCalls: Act<Known[]>
+}
+
+/** An appointment as a calendar has it, and what it would be here. */
+export interface Appointment {
+  startMs: number
+  slotMin: number
+  when: string
+  summary: string
+  dogs: readonly { dogId: number; name: string; household: string }[]
+  /** What speaks against its time, where one dog is meant. */
+  against: readonly string[]
 }
 
 /** A household that may be the one a dog belongs to. */
@@ -19,6 +32,8 @@ export interface Known {
 
 export interface BringInView {
   today: string
+  /** Who may groom what a calendar brings. */
+  hands: readonly { id: number; name: string }[]
   lists: readonly {
     id: string
     file: string
@@ -26,6 +41,7 @@ export interface BringInView {
     when: string
     dogs: number
     people: number
+    bookings: number
     takenBack: string | null
   }[]
 }

@@ -25,19 +25,22 @@ function fitOnePage(paper: HTMLElement): void {
 }
 
 /** The sheet as it will come out, and the button that prints it. */
-export function PrintDesk({ words, back, children }: PrintDeskProps) {
+export const PrintDesk = ({ words, back, children }: PrintDeskProps) => (
+  <>
+    <div className={styles.desk}>
+      <p className="kv-quiet">{words}</p>
+      <Link className="kv-button" href={back.href}>
+        {back.label}
+      </Link>
+      <PrintButton words="Print on A5" />
+    </div>
+    <FittedSheet>{children}</FittedSheet>
+  </>
+)
+
+/** A sheet as large as it can be on one page. */
+export function FittedSheet({ children }: { children: ReactNode }) {
   const paper = useRef<HTMLDivElement>(null)
   useEffect(() => void document.fonts.ready.then(() => paper.current && fitOnePage(paper.current)), [])
-  return (
-    <>
-      <div className={styles.desk}>
-        <p className="kv-quiet">{words}</p>
-        <Link className="kv-button" href={back.href}>
-          {back.label}
-        </Link>
-        <PrintButton words="Print on A5" />
-      </div>
-      <div ref={paper}>{children}</div>
-    </>
-  )
+  return <div ref={paper}>{children}</div>
 }

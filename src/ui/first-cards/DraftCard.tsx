@@ -66,6 +66,18 @@ export function DraftCard({ dogId, view, words, acts, kept }: DraftCardProps) {
           keepRemark={(remark) => acts.remark({ dogId, ...remark })}
           onLit={() => {}}
         />
+      </div>
+      <div>
+        <div className={styles.picture}>
+          <DogPicture
+            label={`${dog.name} by this card`}
+            dog={dog}
+            coatMm={Object.fromEntries(ZONES.map((zone) => [zone, lengthAt(zone)]))}
+            shapes={Object.fromEntries(ZONES.map((zone) => [zone, cutTo.shapeOf(zone)]))}
+            width={380}
+            height={285}
+          />
+        </div>
         <p className={styles.acts}>
           <button
             type="button"
@@ -84,18 +96,6 @@ export function DraftCard({ dogId, view, words, acts, kept }: DraftCardProps) {
             </span>
           )}
         </p>
-      </div>
-      <div>
-        <div className={styles.picture}>
-          <DogPicture
-            label={`${dog.name} by this card`}
-            dog={dog}
-            coatMm={Object.fromEntries(ZONES.map((zone) => [zone, lengthAt(zone)]))}
-            shapes={Object.fromEntries(ZONES.map((zone) => [zone, cutTo.shapeOf(zone)]))}
-            width={380}
-            height={285}
-          />
-        </div>
         <table className="kv-rows">
           <thead>
             <tr>

@@ -5,7 +5,7 @@ import { Frame } from '@/ui/frame/Frame'
 import { notYours } from '../../notYours'
 import { theHouse } from '../../theHouse'
 import { whoCalls } from '../actions'
-import { bringIn, takeBackList, takeOver } from './actions'
+import { bringAppointments, bringIn, lookAppointments, takeBackList, takeOver } from './actions'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Bring a list in' }
@@ -16,7 +16,10 @@ export default async function BringInPage() {
   if (barred) return barred
   return (
     <Frame here="Dogs" house={house}>
-      <BringInDesk view={await broughtInView(house)} acts={{ bringIn, takeBackList, takeOver, whoCalls }} />
+      <BringInDesk
+        view={await broughtInView(house)}
+        acts={{ bringIn, takeBackList, lookAppointments, bringAppointments, takeOver, whoCalls }}
+      />
     </Frame>
   )
 }

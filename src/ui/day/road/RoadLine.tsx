@@ -69,6 +69,7 @@ export function RoadLine({ view, plan, move }: RoadLineProps) {
                         key={word}
                         type="button"
                         className="kv-word"
+                        data-by={by}
                         aria-label={`${word}: ${stop.dogs.join(' and ')}`}
                         onClick={() => move(at, by)}
                       >

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { printView } from '@/service/dog/cardView'
 import { dogToGo } from '@/service/dog/dogToGo'
 import { PrintCard } from '@/ui/card/PrintCard'
+import { FittedSheet } from '@/ui/card/PrintDesk'
 import { mindWords } from '@/ui/card/mindWords'
 import { Frame } from '@/ui/frame/Frame'
 import { HandOverDesk } from '@/ui/hand-over/HandOverDesk'
@@ -23,8 +24,19 @@ export default async function HandOverPage({ params }: { params: Promise<{ dogId
   return (
     <Frame here="Dogs" house={house}>
       <HandOverDesk dogId={dogId} name={known.dog.name} owner={owner?.name ?? null}>
-        {card && <PrintCard {...card} growing={[]} mind={mindWords(card.dog.behaviour)} />}
-        <HandOverSheet file={known} />
+        {card && (
+          <FittedSheet>
+            <PrintCard
+              {...card}
+              which={`From ${known.from}, ${known.made}.`}
+              growing={[]}
+              mind={mindWords(card.dog.behaviour)}
+            />
+          </FittedSheet>
+        )}
+        <FittedSheet>
+          <HandOverSheet file={known} />
+        </FittedSheet>
       </HandOverDesk>
     </Frame>
   )
