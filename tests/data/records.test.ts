@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Database } from '@/data/connection'
 import { readDog } from '@/data/dogs'
 import { addHouseCaution, decideRule, readHouseCautions, readRules, retireHouseCaution } from '@/data/houseRules'
+import { saveWords } from '@/service/messages/houseWords'
 import { ownerPageView } from '@/service/visit/ownerPageView'
 import { dogRecords } from '@/service/dog/dogRecords'
 import { saveMeasures } from '@/service/dog/saveMeasures'
@@ -68,6 +69,13 @@ describe('what a visit keeps of a dog', () => {
     // Nothing was cut at this visit, so that no length is told as left.
     expect(view?.lengths).toEqual([])
     expect(await ownerPageView(999, houseAt(NINE))).toBe(null)
+  })
+  it('says to the owner what the house has written, with everything said', async () => {
+    expect((await ownerPageView(visitId, houseAt(NINE)))?.words).toBe('Thank you for bringing Quill. Test house')
+    await saveWords({ kind: 'page', words: '{dog} was good with {groomer} on {day}.' })
+    expect((await ownerPageView(visitId, houseAt(NINE)))?.words).toMatch(
+      /^Quill was good with Wren on Tuesday 2 March\.$/,
+    )
   })
   it('is found again: findings, behaviour and weight, by visit', async () => {
     const records = await dogRecords(dogId)

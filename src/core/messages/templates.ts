@@ -37,6 +37,11 @@ export const MESSAGES = {
     when: 'a week before it is due, when nothing is booked',
     words: '{dog} is due in the week of {day}. Shall we find a time? {house}',
   },
+  page: {
+    label: 'On the page that goes home',
+    when: 'on the owner’s page of a visit',
+    words: 'Thank you for bringing {dog}. {house}',
+  },
 } as const
 export const MessageKind = z.enum(Object.keys(MESSAGES) as [keyof typeof MESSAGES])
 export type MessageKind = z.infer<typeof MessageKind>

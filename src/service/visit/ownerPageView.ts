@@ -1,12 +1,15 @@
 import { atHome } from '@/core/at-home'
 import { figureOf } from '@/core/figure'
 import { findingWords, openFindings, placeWords } from '@/core/health'
+import { MESSAGES, said } from '@/core/messages'
 import { coatToday, referrals } from '@/core/plan'
 import { visorOn } from '@/core/returning'
 import { cutCard, outcomes } from '@/core/visit'
 import { GROUPS, groupOf } from '@/core/zones'
 import { readBookingsOfDog } from '@/data/bookings'
-import { DAY_MS } from '../house/houseTime'
+import { readFirstCalled } from '@/data/households'
+import { readHouseWords } from '@/data/messages'
+import { DAY_MS, MS_PER_MIN } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { visitFile } from './visitFile'
 import { proposalFor } from './wrapUpView'
@@ -22,9 +25,11 @@ export async function ownerPageView(visitId: number, house: OpenHouse) {
   const day = time.day(startMs)
   const [next] = await readBookingsOfDog(dog.id, time.startOfDay(day) + DAY_MS)
   const visor = visorOn({ dog: now.case.dog, rates: now.case.dog.growthMmPerWeek ?? {}, date: day, card: cut })
+  const words = await wordsFor(file, startMs, house)
   const refers = new Map(referrals(now.case).map(({ kind, zone }) => [`${kind} ${zone}`, true]))
   return {
     visitId,
+    words,
     house: place ? `${name}, ${place}` : name,
     by: nameOf(booking.staffId),
     day: time.longDay(startMs),
@@ -54,4 +59,24 @@ export async function ownerPageView(visitId: number, house: OpenHouse) {
       : { when: proposalFor(file, cut, day, house).longDay, booked: false },
   }
 }
+/** What the house says to an owner on the page, in its own words where it has some. */
+async function wordsFor(
+  { dog, booking, visit }: NonNullable<Awaited<ReturnType<typeof visitFile>>>,
+  startMs: number,
+  { time, name, nameOf }: OpenHouse,
+): Promise<string> {
+  const [own, called] = await Promise.all([readHouseWords(), readFirstCalled([dog.householdId])])
+  const first = called.get(dog.householdId)
+  return said(own.get('page') ?? MESSAGES.page.words, {
+    dog: dog.name,
+    owner: first?.name ?? '',
+    groomer: nameOf(booking.staffId),
+    day: time.longDay(startMs),
+    time: time.clock(startMs),
+    until: time.clock(visit.finishedMs ?? startMs + booking.slotMin * MS_PER_MIN),
+    place: first?.place ?? '',
+    house: name,
+  })
+}
+
 export type OwnerPageView = NonNullable<Awaited<ReturnType<typeof ownerPageView>>>

@@ -23,6 +23,8 @@ export interface OwnerPageProps {
   home: { brush: string; wash: string }
   visor: string | null
   next: { when: string; booked: boolean }
+  /** What the house says to an owner, in its own words. */
+  words: string
 }
 
 /** One page for the owner: before and after, what was found, what to do at home, and the next time. */
@@ -42,6 +44,7 @@ export function OwnerPage({
   home,
   visor,
   next,
+  words: ownWords,
 }: OwnerPageProps) {
   return (
     <>
@@ -127,6 +130,7 @@ export function OwnerPage({
           <p className="kv-small">{next.booked ? 'It is booked.' : 'It is not booked yet.'}</p>
         </section>
       </div>
+      <p className={styles.words}>{ownWords}</p>
     </>
   )
 }

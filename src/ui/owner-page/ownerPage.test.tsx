@@ -21,6 +21,7 @@ const VIEW: OwnerPageProps = {
   home: { brush: 'Brush every second day.', wash: 'Brush before a bath.' },
   visor: 'Friday 16 April',
   next: { when: 'Tuesday 6 April, 09:00', booked: true },
+  words: 'Thank you for bringing Quill. Gull Quay',
 }
 const page = (change: Partial<OwnerPageProps> = {}) =>
   renderToStaticMarkup(<OwnerPage {...VIEW} {...change} />)
@@ -45,5 +46,6 @@ describe('a page for the owner', () => {
     expect(page()).toContain('Tuesday 6 April, 09:00 It is booked.')
     expect(page({ next: { when: 'Tuesday 6 April', booked: false } })).toContain('It is not booked yet.')
   })
+  it('ends in the house’s own words', () => expect(page()).toMatch(/Thank you for bringing Quill\. Gull Quay $/))
   it('of a groom that goes on says so', () => expect(page({ finished: false })).toContain('This groom is not finished'))
 })
