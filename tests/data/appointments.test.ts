@@ -82,6 +82,7 @@ describe('a calendar of appointments', () => {
     ])
     expect(rows[2]).toMatchObject({ slotMin: 90, when: '10 Mar 09:00 to 10:30', dogs: [{ dogId: ids.otis }] })
     expect(rows[5]?.against).toEqual(['A groom takes 5 to 720 min.'])
+    expect(rows.map(({ planMin }) => planMin !== null)).toEqual([true, true, true, false, false, false])
   })
   it('that is none, or of nobody here, is refused', async () => {
     await expect(look('hello')).rejects.toThrow('This is not a calendar file')

@@ -31,7 +31,7 @@ export interface Found {
 const STEPS_BY_TASK = 150
 export const MOST_STEPS = 7500
 /** A day that goes on from a plan has most of its way behind it, and a late dog waits for the answer. */
-export const AGAIN_STEPS = 3500
+export const AGAIN_STEPS = 2200
 const NODES = 4000
 /** So few plans are thought of where many days are weighed against each other. */
 export const QUICK_STEPS = 200

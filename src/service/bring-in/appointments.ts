@@ -25,8 +25,9 @@ export interface Appointment {
   when: string
   summary: string
   dogs: { dogId: number; name: string; household: string }[]
-  /** What speaks against its time, where one dog is meant. */
+  /** What speaks against its time, where one dog is meant; and the slot that its plan asks for, min. */
   against: string[]
+  planMin: number | null
 }
 
 /** What a calendar file would book with a groomer: each time, the dogs that its words name, and what speaks against it. */
@@ -44,14 +45,15 @@ export async function lookAppointments(
     const slotMin = Math.round((toMs - fromMs) / MS_PER_MIN)
     const meant = mentionedIn(why, dogs)
     const [one] = meant
-    const against = meant.length === 1 && one ? await againstIt(one.dogId, asked.staffId, fromMs, slotMin, house) : []
+    const said =
+      meant.length === 1 && one ? await againstIt(one.dogId, asked.staffId, fromMs, slotMin, house) : NOTHING_SAID
     rows.push({
       startMs: fromMs,
       slotMin,
       when: whenWords({ fromMs, toMs }, house.time),
       summary: why,
       dogs: meant,
-      against,
+      ...said,
     })
   }
   return { ok: true, value: { rows, left } }
@@ -69,15 +71,17 @@ async function againstIt(
   startMs: number,
   slotMin: number,
   house: OpenHouse,
-): Promise<string[]> {
+): Promise<Pick<Appointment, 'against' | 'planMin'>> {
   if (slotMin < SLOT_MIN.least || slotMin > SLOT_MIN.most)
-    return [`A groom takes ${SLOT_MIN.least} to ${SLOT_MIN.most} min.`]
+    return { ...NOTHING_SAID, against: [`A groom takes ${SLOT_MIN.least} to ${SLOT_MIN.most} min.`] }
   const file = await caseOfDraft({ ...draftOf(dogId, house, true), staffId, startMs }, house.time)
-  if (!file) return []
+  if (!file) return NOTHING_SAID
   const fit = fitOf(file.planned)
   const found = await hindrancesAt({ dogId, dog: file.standing.dog.name, staffId, startMs, slotMin, fit }, house)
-  return found.map(({ sentence }) => sentence)
+  return { against: found.map(({ sentence }) => sentence), planMin: fit.shortestMin }
 }
+
+const NOTHING_SAID: Pick<Appointment, 'against' | 'planMin'> = { against: [], planMin: null }
 
 export const AppointmentsAsked = z.strictObject({
   /** Made on the device: sent again it books nothing more. */

@@ -117,7 +117,7 @@ function Chosen({ looked: { staffId, listId, rows, left }, file, acts, keep, onD
               <td data-label="Dog">
                 <WhichOne row={row} chosen={dogs[at] ?? null} choose={(dogId) => setDogs(put(dogs, at, dogId))} />
               </td>
-              <td data-label="Against it">{row.against.join(' ') || (row.dogs.length === 1 ? 'nothing' : '')}</td>
+              <td data-label="Against it">{againstWords(row)}</td>
             </tr>
           ))}
         </tbody>
@@ -138,6 +138,12 @@ function Chosen({ looked: { staffId, listId, rows, left }, file, acts, keep, onD
       </p>
     </>
   )
+}
+
+function againstWords({ against, dogs, slotMin, planMin }: Appointment): string {
+  const short = planMin !== null && planMin > slotMin ? [`Its plan asks for ${planMin} min, not ${slotMin}.`] : []
+  const words = [...against, ...short].join(' ')
+  return words === '' && dogs.length === 1 ? 'Nothing is against it.' : words
 }
 
 interface WhichOneProps {

@@ -61,7 +61,7 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
         }}
       >
         <label htmlFor={input} className="kv-button">
-          {list.opened ? 'Another file' : 'Choose the file'}
+          {list.opened || calendar !== null || over !== null ? 'Another file' : 'Choose the file'}
         </label>
         <input
           id={input}
@@ -76,7 +76,9 @@ export function BringInDesk({ view, acts }: { view: BringInView; acts: BringInAc
         <span className="kv-quiet">
           {list.opened
             ? `${file}: ${list.opened.count} rows, ${list.opened.how}`
-            : 'or drop it here. Nothing is kept before you say so.'}
+            : calendar !== null || over !== null
+              ? file
+              : 'or drop it here. Nothing is kept before you say so.'}
         </span>
       </div>
       {list.fault && <p className="kv-late">{list.fault}</p>}

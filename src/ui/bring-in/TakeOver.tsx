@@ -22,9 +22,12 @@ export function TakeOver({ file, acts, keep }: TakeOverProps) {
   const { dog, cards, grooms, from, made, owner } = file
   const [name, setName] = useState(owner?.name ?? '')
   const [phone, setPhone] = useState(owner?.phone ?? '')
-  const [home, setHome] = useState<number | null>(null)
+  const [chosen, setHome] = useState<number | null | undefined>(undefined)
   const [taken, setTaken] = useState<number | null>(null)
   const known = useKnownHomes(acts.whoCalls, phone, name, dog.name)
+  // A number is one household's: until somebody says otherwise it is that one.
+  const [byNumber] = known.filter(({ by }) => by === 'number')
+  const home = chosen === undefined ? (byNumber?.householdId ?? null) : chosen
   const last = cards.at(-1)
   const findings = openFindings(dog.health).map(({ kind }) => findingWords(kind).toLowerCase())
   const caller =

@@ -19,6 +19,8 @@ export interface Appointment {
   dogs: readonly { dogId: number; name: string; household: string }[]
   /** What speaks against its time, where one dog is meant. */
   against: readonly string[]
+  /** The slot that its plan asks for, min. */
+  planMin: number | null
 }
 
 /** A household that may be the one a dog belongs to. */

@@ -15,6 +15,7 @@ import { RoadLine } from './RoadLine'
 import { RoadSketch } from './RoadSketch'
 import { moved } from './moved'
 import type { RoadView } from './view'
+import hands from '../hands/hands.module.css'
 import styles from './road.module.css'
 
 interface RoadDeskProps {
@@ -126,7 +127,7 @@ const ByYourOrder = ({ own, asItIs, busy, fault, take, back }: ByYourOrderProps)
       <b>By your order: nothing of it is kept until you take it.</b> {own && comparedWords(own, asItIs)}
     </p>
     {fault !== null && <p className="kv-notice kv-must">{fault}</p>}
-    <p className={styles.acts}>
+    <p className={hands.acts}>
       <button type="button" className="kv-button" disabled={busy} onClick={take}>
         Drive in this order
       </button>
