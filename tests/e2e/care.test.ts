@@ -246,3 +246,47 @@ describe('the house', () => {
     await page.sees('Look over: The left tap runs hot.')
   })
 })
+
+describe('devices at the table, as stand-ins', () => {
+  /** Sends from the page of stand-ins in a second tab, and goes back to the bench. */
+  async function sending(send: () => Promise<void>): Promise<void> {
+    const bench = await driver.getWindowHandle()
+    await driver.switchTo().newWindow('tab')
+    await driver.get(`${kovit.address}/rules/stand-ins`)
+    await send()
+    await driver.close()
+    await driver.switchTo().window(bench)
+  }
+  const row = (name: string, button: string) => `//section[@aria-label='${name}']//button[.='${button}']`
+
+  it('the scale is kept in one tap, the pedal is the next step, and nonsense is told and does nothing', async () => {
+    await toBench('Ottoline')
+    const before = await page.mainAction()
+    await sending(async () => {
+      await page.click(row('The line', 'Send nonsense'))
+      await page.click(row('Scale', 'It stands still'))
+      await page.type("//section[@aria-label='Noise meter']//input", Key.chord(Key.CONTROL, 'a'), '95')
+      await page.click(row('Noise meter', 'Send'))
+    })
+    await page.sees('Stand-ins, no real devices')
+    await page.sees('Ears bear this for 48 min a day')
+    await page.sees('One line could not be read.')
+    expect(await page.mainAction()).toBe(before)
+    await page.press('Keep as today’s weight')
+    await page.sees('18.9 kg today')
+    await sending(() => page.click(row('Foot pedal', 'Press: next step')))
+    await page.until(async () => (await page.mainAction()) !== before)
+    await sending(async () => {
+      await page.click(row('The line', 'Let it drop'))
+      await page.click(row('Foot pedal', 'Press: next step'))
+      await page.sees('lost: ')
+    })
+  })
+  it('a cabinet that is too warm says what to do, where the hand is', async () => {
+    await sending(async () => {
+      await page.type("(//section[@aria-label='Cabinet']//input)[1]", Key.chord(Key.CONTROL, 'a'), '39')
+      await page.click(row('Cabinet', 'Send'))
+    })
+    await page.sees('open it and look at the dog now')
+  })
+})

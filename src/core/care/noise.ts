@@ -2,7 +2,7 @@
 export const BLOWER_DBA = 95
 
 /** The limit for a day of eight hours, and the step that halves the time. Source: NIOSH Publication 98-126. */
-const LIMIT_DBA = 85
+export const LIMIT_DBA = 85
 const EXCHANGE_DB = 3
 const DAY_HOURS = 8
 

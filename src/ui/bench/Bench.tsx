@@ -19,6 +19,9 @@ import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
 import { visitOf } from '../device/store'
 import { useInTheMiddle } from '../device/newVersion'
+import { AtTheTable } from '../instruments/AtTheTable'
+import { STAND_IN } from '../instruments/line'
+import { useInstruments } from '../instruments/useInstruments'
 import { KeySheet } from '../keys/KeySheet'
 import { useTellKeys, type PageKey } from '../keys/pageKeys'
 import { usePhone } from '../screen/usePhone'
@@ -88,6 +91,7 @@ export function Bench({ view: begun }: { view: BenchView }) {
   }
   const toOther = Object.fromEntries(others.map(({ href }, at) => [String(at + 1), () => router.push(href)]))
   useKeys({ ' ': act, p: pause, n: note, f: find, z: undo, m: mend, ...toOther }, panel === null)
+  const heard = useInstruments(bench, act, panel === null)
   const phone = usePhone()
   useTellKeys(KEYS)
   useInTheMiddle(visit.startMs !== null && visit.finishedMs === null)
@@ -103,6 +107,13 @@ export function Bench({ view: begun }: { view: BenchView }) {
       <div className={styles.notices}>
         <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
         <KeptAside aside={kept.aside} closed={kept.closed} add={add} letGo={kept.letGo} />
+        <AtTheTable
+          heard={heard}
+          nowMs={nowMs}
+          isOver={visit.finishedMs !== null}
+          weigh={(weightKg) => add({ kind: 'weighed', weightKg })}
+          isStandIn={STAND_IN.isStandIn}
+        />
         <SlotAsk
           dog={dog.name}
           bookedMs={begun.slotStartMs}

@@ -81,6 +81,9 @@ export function HouseDesk({ view, acts }: { view: HouseView; acts: HouseActs }) 
               Trail
             </Link>
           </May>
+          <Link className="kv-word" href="/rules/stand-ins">
+            Stand-ins
+          </Link>
           <Link className="kv-word" href="/you">
             You
           </Link>
