@@ -19,7 +19,7 @@ import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
 import { visitOf } from '../device/store'
 import { useInTheMiddle } from '../device/newVersion'
-import { AtTheTable } from '../instruments/AtTheTable'
+import { CautionsAtTable, SaidAtTable } from '../instruments/AtTheTable'
 import { STAND_IN } from '../instruments/line'
 import { useInstruments } from '../instruments/useInstruments'
 import { KeySheet } from '../keys/KeySheet'
@@ -92,12 +92,20 @@ export function Bench({ view: begun }: { view: BenchView }) {
   const toOther = Object.fromEntries(others.map(({ href }, at) => [String(at + 1), () => router.push(href)]))
   useKeys({ ' ': act, p: pause, n: note, f: find, z: undo, m: mend, ...toOther }, panel === null)
   const heard = useInstruments(bench, act, panel === null)
+  const table = {
+    heard,
+    nowMs,
+    isOver: visit.finishedMs !== null,
+    weigh: (weightKg: number) => add({ kind: 'weighed', weightKg }),
+    isStandIn: STAND_IN.isStandIn,
+  }
   const phone = usePhone()
   useTellKeys(KEYS)
   useInTheMiddle(visit.startMs !== null && visit.finishedMs === null)
   return (
     <main className={styles.bench} data-stage={stage?.id ?? 'none'} data-face={face}>
       <BenchTop {...props} visit={visit} stage={stage} kept={kept} nowMs={nowMs}>
+        <SaidAtTable {...table} />
         <OtherBenches dogs={others.filter(({ wait }) => wait === null)} all={others} />
         <WhoChip />
         <button className={styles.mend} onClick={mend}>
@@ -107,13 +115,7 @@ export function Bench({ view: begun }: { view: BenchView }) {
       <div className={styles.notices}>
         <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
         <KeptAside aside={kept.aside} closed={kept.closed} add={add} letGo={kept.letGo} />
-        <AtTheTable
-          heard={heard}
-          nowMs={nowMs}
-          isOver={visit.finishedMs !== null}
-          weigh={(weightKg) => add({ kind: 'weighed', weightKg })}
-          isStandIn={STAND_IN.isStandIn}
-        />
+        <CautionsAtTable {...table} />
         <SlotAsk
           dog={dog.name}
           bookedMs={begun.slotStartMs}
