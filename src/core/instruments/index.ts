@@ -86,29 +86,30 @@ export const isSilent = (id: InstrumentId, atMs: number, nowMs: number): boolean
 /** A cabinet is warm and never hot. From memory; a dog that pants comes out at any warmth. */
 export const TOO_WARM_C = 35
 
-/** What a reading says to whoever stands at the table; a caution where it can hurt a dog or a person. */
-export function readingWords(reading: Reading): { words: string; caution: string | null } {
+/** What a reading says to whoever stands at the table; a caution where it can hurt a dog or a person, whole and short. */
+export function readingWords(reading: Reading): { words: string; caution: string | null; short: string | null } {
+  const calm = (words: string) => ({ words, caution: null, short: null })
   switch (reading.from) {
     case 'scale':
-      return { words: `${reading.kg.toFixed(1)} kg${reading.still ? '' : ', still moving'}`, caution: null }
+      return calm(`${reading.kg.toFixed(1)} kg${reading.still ? '' : ', still moving'}`)
     case 'pedal':
-      return { words: 'next step', caution: null }
-    case 'cabinet':
+      return calm('next step')
+    case 'cabinet': {
+      const words = `${Math.round(reading.warmthC)} °C, ${Math.round(reading.moisturePercent)} % moist`
+      if (reading.warmthC <= TOO_WARM_C) return calm(words)
+      const caution = `Over ${TOO_WARM_C} °C: open it and look at the dog now. One that pants or is restless comes out.`
+      return { words, caution, short: 'look at the dog now' }
+    }
+    case 'meter': {
+      const words = `${Math.round(reading.levelDba)} dB(A)`
+      if (reading.levelDba <= LIMIT_DBA) return calm(words)
+      const bear = minutesWords(allowedMin(reading.levelDba))
       return {
-        words: `${Math.round(reading.warmthC)} °C, ${Math.round(reading.moisturePercent)} % moist`,
-        caution:
-          reading.warmthC > TOO_WARM_C
-            ? `Over ${TOO_WARM_C} °C: open it and look at the dog now. One that pants or is restless comes out.`
-            : null,
+        words,
+        caution: `Ears bear this for ${bear} a day: wear protection, and spare the dog’s.`,
+        short: 'protect your ears',
       }
-    case 'meter':
-      return {
-        words: `${Math.round(reading.levelDba)} dB(A)`,
-        caution:
-          reading.levelDba > LIMIT_DBA
-            ? `Ears bear this for ${minutesWords(allowedMin(reading.levelDba))} a day: wear protection, and spare the dog’s.`
-            : null,
-      }
+    }
   }
 }
 

@@ -19,7 +19,7 @@ import { openFindings } from '@/core/health'
 import type { StageId } from '@/core/stages'
 import { visitOf } from '../device/store'
 import { useInTheMiddle } from '../device/newVersion'
-import { CautionsAtTable, SaidAtTable } from '../instruments/AtTheTable'
+import { SaidOnPhone, SaidAtTable } from '../instruments/AtTheTable'
 import { STAND_IN } from '../instruments/line'
 import { useInstruments } from '../instruments/useInstruments'
 import { KeySheet } from '../keys/KeySheet'
@@ -115,7 +115,7 @@ export function Bench({ view: begun }: { view: BenchView }) {
       <div className={styles.notices}>
         <RefusedPhotos photos={kept.refusedPhotos} letGo={kept.letPhotoGo} />
         <KeptAside aside={kept.aside} closed={kept.closed} add={add} letGo={kept.letGo} />
-        <CautionsAtTable {...table} />
+        <SaidOnPhone {...table} />
         <SlotAsk
           dog={dog.name}
           bookedMs={begun.slotStartMs}
