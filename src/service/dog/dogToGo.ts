@@ -95,7 +95,7 @@ export function takeOver(
         dogId,
         kind: 'saved',
         madeMs: house.nowMs,
-        madeBy: by ?? '',
+        madeBy: by,
         why: cardFrom(file, card),
         zones: card.zones,
       })
