@@ -84,6 +84,10 @@ it('a drawer of scribbled cards is read, asked back and kept, dog by dog; what i
   await page().sees('no dog of this name')
   await page().find("//button[starts-with(., 'Keep as version') and @disabled]")
   await page().click("//section[@aria-label='To ask back']//button[contains(., 'comb 4')]")
+  // What was answered is on the device as well.
+  await page().find("//button[starts-with(., 'Keep as version') and not(@disabled)]")
+  await driver.navigate().refresh()
+  await page().press('Read them')
   await page().click("//button[starts-with(., 'Keep as version') and not(@disabled)]")
   await page().sees('1 of 2 cards made')
   await page().sees('No dog of this name comes here.')
@@ -93,7 +97,9 @@ it('a drawer of scribbled cards is read, asked back and kept, dog by dog; what i
   const quill = cards.filter((line) => line.includes('Quill') && line.includes('saved'))
   expect(quill.some((line) => /,back,.*5F/.test(line))).toBe(true)
   await page().press('Empty the drawer')
-  await page().sees('A line a dog')
+  await page().press('Put it back')
+  expect(await (await page().find('//textarea')).getAttribute('value')).toContain('Nobody Known')
+  await page().press('Empty the drawer')
 })
 
 it('a dog’s file goes along to its next groomer, and is taken in from one, into its household', async () => {

@@ -7,7 +7,7 @@ import { makePlan, type Case } from '@/core/plan'
 import { ZONES, zoneLabel } from '@/core/zones'
 import { DogPicture, showFigure, unitWord } from '../coat-map'
 import { OwnerWords } from '../words/OwnerWords'
-import type { FirstCardActs, FirstCardView } from './drawer'
+import type { Asked, FirstCardActs, FirstCardView } from './drawer'
 import styles from './firstCards.module.css'
 
 const MOST_WHY = 200
@@ -15,15 +15,17 @@ const MOST_WHY = 200
 interface DraftCardProps {
   dogId: number
   view: FirstCardView
-  words: string
+  /** What the card says, as far as somebody has come with it. */
+  asked: Asked
+  keepAsked: (asked: Asked) => void
   acts: FirstCardActs
   kept: () => void
 }
 
 /** What a scribbled card comes to on this dog: read, asked back, drawn, and kept as its card. */
-export function DraftCard({ dogId, view, words, acts, kept }: DraftCardProps) {
+export function DraftCard({ dogId, view, asked, keepAsked, acts, kept }: DraftCardProps) {
   const { unit, dog, version } = view
-  const [now, setNow] = useState<Case>(() => ({ ...view.start, request: { ...view.start.request, words } }))
+  const [now, setNow] = useState<Case>(() => ({ ...view.start, request: { ...view.start.request, ...asked } }))
   const [fault, setFault] = useState<string | null>(null)
   const [busy, start] = useTransition()
   const plan = useMemo(() => makePlan(now), [now])
@@ -58,7 +60,11 @@ export function DraftCard({ dogId, view, words, acts, kept }: DraftCardProps) {
           unit={unit}
           lastWords=""
           label="What the card says"
-          ask={(next) => setNow({ ...now, request: { ...now.request, ...next } })}
+          ask={(next) => {
+            const request = { ...now.request, ...next }
+            keepAsked({ words: request.words, answers: request.answers })
+            setNow({ ...now, request })
+          }}
           change={(next) => {
             setNow(typeof next === 'function' ? next : () => next)
             return null

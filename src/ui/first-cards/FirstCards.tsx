@@ -1,9 +1,10 @@
 'use client'
 
-import { useEffect, useId, useMemo, useState, useTransition } from 'react'
+import { useId, useMemo, useState, useTransition } from 'react'
 import { readScribbles } from '@/core/scribbles'
 import { forgetTyped, keepTyped, readTyped } from '../device/typed'
 import { Saying } from '../frame/Saying'
+import { usePhone } from '../screen/usePhone'
 import { Drawer, EMPTY, keyOf, nextWaiting, type Became, type DogOfCard, type FirstCardActs } from './drawer'
 import { WhichDog } from './WhichDog'
 import styles from './firstCards.module.css'
@@ -16,35 +17,40 @@ interface FirstCardsProps {
 }
 
 /** A drawer of scribbled cards: typed or pasted, and made into first cards dog by dog. What is typed stays on this device. */
-export function FirstCards({ houseKey, acts }: FirstCardsProps) {
-  const [drawer, setDrawer] = useState<Drawer | null>(null)
-  useEffect(() => {
-    // Only the device knows what was typed before.
+export const FirstCards = (props: FirstCardsProps) =>
+  // Only the device knows what was typed before: the server draws none of it.
+  usePhone() === null ? null : <KeptDrawer {...props} />
+
+function KeptDrawer({ houseKey, acts }: FirstCardsProps) {
+  const [drawer, setDrawer] = useState<Drawer>(() => {
     const kept = Drawer.safeParse(readTyped(houseKey, PAGE))
-    const later = setTimeout(() => setDrawer(kept.success ? kept.data : EMPTY))
-    return () => clearTimeout(later)
-  }, [houseKey])
-  if (drawer === null) return null
+    return kept.success ? kept.data : EMPTY
+  })
   const keep = (next: Drawer) => {
     keepTyped(houseKey, PAGE, next)
     setDrawer(next)
   }
+  const [emptied, setEmptied] = useState<Drawer | null>(null)
   const empty = () => {
     forgetTyped(houseKey, PAGE)
+    setEmptied(drawer)
     setDrawer(EMPTY)
   }
-  return <OpenDrawer drawer={drawer} keep={keep} empty={empty} acts={acts} />
+  const putBack = emptied && drawer.text === '' ? () => keep(emptied) : null
+  return <OpenDrawer drawer={drawer} keep={keep} empty={empty} putBack={putBack} acts={acts} />
 }
 
 interface OpenDrawerProps {
   drawer: Drawer
   keep: (next: Drawer) => void
   empty: () => void
+  /** What was emptied last, again; null where nothing was. */
+  putBack: (() => void) | null
   acts: FirstCardActs
 }
 
-function OpenDrawer({ drawer, keep, empty, acts }: OpenDrawerProps) {
-  const { text, became } = drawer
+function OpenDrawer({ drawer, keep, empty, putBack, acts }: OpenDrawerProps) {
+  const { text, asked, became } = drawer
   const id = useId()
   const cards = useMemo(() => readScribbles(text), [text])
   const keys = cards.map((card, at) => keyOf(at, card))
@@ -66,7 +72,7 @@ function OpenDrawer({ drawer, keep, empty, acts }: OpenDrawerProps) {
   const isRead = found?.text === text
   const done = (which: number, how: Became) => {
     const next = { ...became, [keys[which] as string]: how }
-    keep({ text, became: next })
+    keep({ ...drawer, became: next })
     setAt(nextWaiting(keys, next, which))
   }
   const kept = keys.filter((key) => became[key] === 'kept').length
@@ -90,7 +96,7 @@ function OpenDrawer({ drawer, keep, empty, acts }: OpenDrawerProps) {
           rows={isRead ? 4 : 10}
           value={text}
           placeholder={'Quill: 5F on the body, comb 1 on the legs, ears as they are\nOtis Marsh: 4F all over, face 10'}
-          onChange={({ target }) => keep({ text: target.value, became })}
+          onChange={({ target }) => keep({ ...drawer, text: target.value })}
         />
       </div>
       <p className={styles.acts}>
@@ -105,6 +111,11 @@ function OpenDrawer({ drawer, keep, empty, acts }: OpenDrawerProps) {
         {text !== '' && (
           <button type="button" className="kv-word" onClick={empty}>
             Empty the drawer
+          </button>
+        )}
+        {putBack && (
+          <button type="button" className="kv-word" onClick={putBack}>
+            Put it back
           </button>
         )}
         {fault !== null && <span className="kv-late">{fault}</span>}
@@ -126,7 +137,8 @@ function OpenDrawer({ drawer, keep, empty, acts }: OpenDrawerProps) {
             <WhichDog
               key={keys[at]}
               head={card.head}
-              words={card.words}
+              asked={asked[keys[at] as string] ?? { words: card.words }}
+              keepAsked={(next) => keep({ ...drawer, asked: { ...asked, [keys[at] as string]: next } })}
               dogs={found.dogs[at] ?? []}
               acts={acts}
               done={(how) => done(at, how)}

@@ -3,19 +3,21 @@
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { DraftCard } from './DraftCard'
-import type { Became, DogOfCard, FirstCardActs, FirstCardView } from './drawer'
+import type { Asked, Became, DogOfCard, FirstCardActs, FirstCardView } from './drawer'
 import styles from './firstCards.module.css'
 
 interface WhichDogProps {
   head: string
-  words: string
+  /** What the card says, as far as somebody has come with it. */
+  asked: Asked
+  keepAsked: (asked: Asked) => void
   dogs: readonly DogOfCard[]
   acts: FirstCardActs
   done: (how: Became) => void
 }
 
 /** Whose card it is, where the name alone does not tell; then the card itself. */
-export function WhichDog({ head, words, dogs, acts, done }: WhichDogProps) {
+export function WhichDog({ head, asked, keepAsked, dogs, acts, done }: WhichDogProps) {
   const [chosen, setChosen] = useState<number | null>(dogs.length === 1 ? (dogs[0]?.dogId ?? null) : null)
   const dog = dogs.find(({ dogId }) => dogId === chosen)
   return (
@@ -56,19 +58,16 @@ export function WhichDog({ head, words, dogs, acts, done }: WhichDogProps) {
           ))}
         </fieldset>
       )}
-      {dog && <Opened key={dog.dogId} dog={dog} words={words} acts={acts} done={done} />}
+      {dog && <Opened key={dog.dogId} {...{ dog, asked, keepAsked, acts, done }} />}
     </section>
   )
 }
 
-interface OpenedProps {
+interface OpenedProps extends Pick<WhichDogProps, 'asked' | 'keepAsked' | 'acts' | 'done'> {
   dog: DogOfCard
-  words: string
-  acts: FirstCardActs
-  done: (how: Became) => void
 }
 
-function Opened({ dog, words, acts, done }: OpenedProps) {
+function Opened({ dog, asked, keepAsked, acts, done }: OpenedProps) {
   const [view, setView] = useState<FirstCardView | null>(null)
   const [fault, setFault] = useState<string | null>(null)
   const { open } = acts
@@ -87,5 +86,5 @@ function Opened({ dog, words, acts, done }: OpenedProps) {
     return () => void (wanted = false)
   }, [open, dog.dogId])
   if (fault) return <p className="kv-late">{fault}</p>
-  return view && <DraftCard dogId={dog.dogId} view={view} words={words} acts={acts} kept={() => done('kept')} />
+  return view && <DraftCard dogId={dog.dogId} {...{ view, asked, keepAsked, acts }} kept={() => done('kept')} />
 }

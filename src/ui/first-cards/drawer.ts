@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { Case } from '@/core/plan'
 import type { FigureDog } from '@/core/figure'
+import { Request } from '@/core/request'
 import type { Result } from '@/core/result'
 import type { LengthUnit } from '@/core/units'
 
@@ -32,11 +33,19 @@ export interface FirstCardActs {
 export const Became = z.enum(['kept', 'passed over'])
 export type Became = z.infer<typeof Became>
 
-/** What was typed, and what became of its cards, as the device keeps it. */
-export const Drawer = z.object({ text: z.string(), became: z.record(z.string(), Became) })
+/** What a card says by now, with what was answered. */
+export const Asked = Request.pick({ words: true, answers: true })
+export type Asked = z.infer<typeof Asked>
+
+/** What was typed, what was answered, and what became of its cards, as the device keeps it. */
+export const Drawer = z.object({
+  text: z.string(),
+  asked: z.record(z.string(), Asked),
+  became: z.record(z.string(), Became),
+})
 export type Drawer = z.infer<typeof Drawer>
 
-export const EMPTY: Drawer = { text: '', became: {} }
+export const EMPTY: Drawer = { text: '', asked: {}, became: {} }
 
 /** A card is known by its place and what it says: changed, it is another one. */
 export const keyOf = (at: number, { head, words }: { head: string; words: string }): string => `${at} ${head} ${words}`
