@@ -51,6 +51,14 @@ export interface Named {
   household: string
 }
 
+/** A dog that a scribbled card may be of. */
+export interface DogOfCard extends Named {
+  dogId: number
+  what: string
+  /** Its newest card; 0 where it has none. */
+  version: number
+}
+
 /** Names that dogs of this head may have: all of it, and its first words. */
 export function namesIn(head: string): string[] {
   const words = head.replaceAll(/[(),]/g, ' ').trim().split(/\s+/)

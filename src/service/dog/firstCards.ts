@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { figureOf } from '@/core/figure'
-import { MOST_SCRIBBLES, namesIn, toldBy } from '@/core/scribbles'
+import { MOST_SCRIBBLES, namesIn, toldBy, type DogOfCard } from '@/core/scribbles'
 import { refuse, type Result } from '@/core/result'
 import { readLatestVersions, readVersions } from '@/data/cards'
 import { readDogsNamed } from '@/data/dogs'
@@ -11,16 +11,6 @@ import type { OpenHouse } from '../house/openHouse'
 export const HeadsAsked = z
   .array(z.string().trim().min(1).max(60))
   .max(MOST_SCRIBBLES, { error: `Bring at most ${MOST_SCRIBBLES} cards at a time.` })
-
-/** A dog that a card may be of. */
-export interface DogOfCard {
-  dogId: number
-  name: string
-  household: string
-  what: string
-  /** Its newest card; 0 where it has none. */
-  version: number
-}
 
 /** The dogs that the heads of scribbled cards tell, head by head. */
 export async function dogsOfHeads(heads: readonly string[]): Promise<Result<DogOfCard[][]>> {

@@ -1,11 +1,11 @@
 'use client'
 
 import { useId, useMemo, useState, useTransition } from 'react'
-import { readScribbles } from '@/core/scribbles'
+import { readScribbles, type DogOfCard } from '@/core/scribbles'
 import { forgetTyped, keepTyped, readTyped } from '../device/typed'
 import { Saying } from '../frame/Saying'
 import { usePhone } from '../screen/usePhone'
-import { Drawer, EMPTY, keyOf, nextWaiting, type Became, type DogOfCard, type FirstCardActs } from './drawer'
+import { Drawer, EMPTY, keyOf, nextWaiting, type Became, type FirstCardActs } from './drawer'
 import { WhichDog } from './WhichDog'
 import styles from './firstCards.module.css'
 

@@ -2,8 +2,9 @@
 
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
+import type { DogOfCard } from '@/core/scribbles'
 import { DraftCard } from './DraftCard'
-import type { Asked, Became, DogOfCard, FirstCardActs, FirstCardView } from './drawer'
+import type { Asked, Became, FirstCardActs, FirstCardView } from './drawer'
 import styles from './firstCards.module.css'
 
 interface WhichDogProps {

@@ -3,17 +3,8 @@ import type { Case } from '@/core/plan'
 import type { FigureDog } from '@/core/figure'
 import { Request } from '@/core/request'
 import type { Result } from '@/core/result'
+import type { DogOfCard } from '@/core/scribbles'
 import type { LengthUnit } from '@/core/units'
-
-/** A dog that a scribbled card may be of. */
-export interface DogOfCard {
-  dogId: number
-  name: string
-  household: string
-  what: string
-  /** Its newest card; 0 where it has none. */
-  version: number
-}
 
 export interface FirstCardView {
   start: Case

@@ -1,14 +1,8 @@
 'use server'
 
 import type { Result } from '@/core/result'
-import {
-  DogOfCardAsked,
-  HeadsAsked,
-  dogsOfHeads,
-  firstCardOf,
-  type DogOfCard,
-  type FirstCardView,
-} from '@/service/dog/firstCards'
+import type { DogOfCard } from '@/core/scribbles'
+import { DogOfCardAsked, HeadsAsked, dogsOfHeads, firstCardOf, type FirstCardView } from '@/service/dog/firstCards'
 import { answered } from '../../answered'
 
 /** The dogs that scribbled cards may be of. */
