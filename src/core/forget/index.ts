@@ -27,8 +27,9 @@ const IS_KEY = /^\p{Ll}[\p{Ll}-]*$/u
 /**
  * Strikes out of a text all by which somebody can be told: a full name, an address and numbers however they are written,
  * each word of a name as it is written.
+ * @param mark stands in its place
  */
-export function strikerOf({ names, phones, places, spared }: Told): (text: string) => string {
+export function strikerOf({ names, phones, places, spared }: Told, mark = STRUCK): (text: string) => string {
   const said = new Set(spared.flatMap((name) => [name, ...name.split(/\s+/)]))
   const words = names
     .flatMap((name) => [name, ...name.split(/[\s-]+/)])
@@ -40,7 +41,22 @@ export function strikerOf({ names, phones, places, spared }: Told): (text: strin
     .map((tail) => String.raw`\+?[\d\s()./-]*?` + [...tail].join(BETWEEN))
   const patterns = [anyOf([...longestFirst(whole), ...numbers], 'giu'), anyOf(longestFirst(words), 'gu')]
   return (text) =>
-    IS_KEY.test(text) ? text : patterns.reduce((left, any) => (any ? left.replaceAll(any, STRUCK) : left), text)
+    IS_KEY.test(text) ? text : patterns.reduce((left, any) => (any ? left.replaceAll(any, mark) : left), text)
+}
+
+/** The same for all by which people are told in what is kept of them. @param spared names of dogs, and of people who stay */
+export function strikerOfAll(
+  kept: readonly unknown[],
+  spared: readonly string[],
+  mark = STRUCK,
+): (text: string) => string {
+  const told = kept.map(toldIn)
+  const all = {
+    names: told.flatMap(({ names }) => names),
+    phones: told.flatMap(({ phones }) => phones),
+    places: told.flatMap(({ places }) => places),
+  }
+  return strikerOf({ ...all, spared }, mark)
 }
 
 const longestFirst = (texts: readonly string[]): string[] =>

@@ -1,42 +1,57 @@
 import { randomUUID } from 'node:crypto'
 import { z } from 'zod'
 import { DOG_TO_GO_FORMAT, DogToGo, MOST_TO_GO, cardFrom, notesFrom } from '@/core/dog-to-go'
+import { strikerOfAll, struckIn } from '@/core/forget'
 import type { Result } from '@/core/result'
 import { readBookingsById } from '@/data/bookings'
 import { addCard, readCards, readVersions } from '@/data/cards'
 import { fileOf, readDog, readDogOfCall, type Dog } from '@/data/dogs'
 import { readMinutesOf } from '@/data/groomFacts'
 import { holdHouse } from '@/data/house'
-import { readOwnersOf } from '@/data/households'
+import { readHousehold, readOwnersOf, type Owner } from '@/data/households'
 import { readVisitsOfDog } from '@/data/visits'
 import type { OpenHouse } from '../house/openHouse'
 import { allOrNothing } from '../together'
 import { By } from '../trail/noteSaid'
 import { CallerAsked, takeInDog } from './takeInDog'
 
+/** Stands where a name or an address stood in what was written by hand. */
+const LEFT_OUT = '…'
+
 /**
- * A dog as it is handed to its next groomer. Names of this house's people, pictures and what was written on the bench stay here.
+ * A dog as it is handed to its next groomer. Pictures and what was written on the bench stay here, and so do names of this
+ * house's people, its address and, where they did not ask to be known there, its owners: also where notes or reasons say them.
  * @param withOwner its owner wants to be known there too
  * @returns null when the dog is not in the book
  */
 export async function dogToGo(dogId: number, withOwner: boolean, house: OpenHouse): Promise<DogToGo | null> {
   const dog = await readDog(dogId)
   if (!dog) return null
-  const [grooms, cards, [owner]] = await Promise.all([
+  const [grooms, cards, owners] = await Promise.all([
     groomsOf(dogId, house),
     cardsOf(dogId, house),
-    withOwner ? readOwnersOf([dog.householdId]) : [],
+    readOwnersOf([dog.householdId]),
   ])
+  const [owner] = withOwner ? owners : []
+  const strike = await strikerFor(dog, withOwner ? [] : owners, house)
   return DogToGo.parse({
     kovit: DOG_TO_GO_FORMAT,
     id: randomUUID(),
     from: house.name,
     made: house.time.day(house.nowMs),
-    dog: withoutHouse(dog),
-    cards,
+    dog: struckIn(withoutHouse(dog), strike),
+    cards: struckIn(cards, strike),
     grooms,
     owner: owner ? { name: owner.name, phone: owner.phone, agreed: owner.agreed } : null,
   })
+}
+
+/** Strikes out who is nobody's business elsewhere; the dog keeps its name, and an owner who goes along the family's. */
+async function strikerFor(dog: Dog, unnamed: readonly Owner[], { everybody }: OpenHouse) {
+  const home = await readHousehold(dog.householdId)
+  const known = { place: home?.place, spot: home?.spot }
+  const family = unnamed.length === 0 ? known : { ...known, name: home?.name }
+  return strikerOfAll([...everybody.map(({ name }) => ({ name })), ...unnamed, family], [dog.name], LEFT_OUT)
 }
 
 /** A picture is of a visit, and who said it is of this house: neither means anything elsewhere. */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { STRUCK, strikerOf, struckIn, toldIn, unsigned } from '@/core/forget'
+import { STRUCK, strikerOfAll, struckIn, unsigned } from '@/core/forget'
 import { refuse, type Result } from '@/core/result'
 import { inTransaction } from '@/data/connection'
 import { readDogsOf } from '@/data/dogs'
@@ -87,14 +87,9 @@ async function whoGoes({ householdId, ownerId }: Asked, { everybody }: OpenHouse
   const changes = isLast
     ? await readFileChanges({ kind: 'household', id: homes.map(({ id }) => id) }, MOST_CHANGES)
     : []
-  const told = [...going, ...homes, ...changes.flatMap(({ before, after }) => [before, after])].map(toldIn)
+  const kept = [...going, ...homes, ...changes.flatMap(({ before, after }) => [before, after])]
   const spared = [...(await readDogsOf(householdId)), ...everybody, ...others].map(({ name }) => name)
-  const text = strikerOf({
-    names: told.flatMap(({ names }) => names),
-    phones: told.flatMap(({ phones }) => phones),
-    places: told.flatMap(({ places }) => places),
-    spared,
-  })
+  const text = strikerOfAll(kept, spared)
   return { going, others, homes, isLast, strike: (kept) => struckIn(isLast ? unsigned(kept) : kept, text) }
 }
 

@@ -91,7 +91,7 @@ export function Bench({ view: begun }: { view: BenchView }) {
   }
   const toOther = Object.fromEntries(others.map(({ href }, at) => [String(at + 1), () => router.push(href)]))
   useKeys({ ' ': act, p: pause, n: note, f: find, z: undo, m: mend, ...toOther }, panel === null)
-  const heard = useInstruments(bench, act, panel === null)
+  const heard = useInstruments(act, panel === null)
   const table = {
     heard,
     nowMs,

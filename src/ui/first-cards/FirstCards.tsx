@@ -1,6 +1,6 @@
 'use client'
 
-import { useId, useMemo, useState, useTransition } from 'react'
+import { useId, useMemo, useRef, useState, useTransition } from 'react'
 import { readScribbles, type DogOfCard } from '@/core/scribbles'
 import { forgetTyped, keepTyped, readTyped } from '../device/typed'
 import { Saying } from '../frame/Saying'
@@ -26,23 +26,32 @@ function KeptDrawer({ houseKey, acts }: FirstCardsProps) {
     const kept = Drawer.safeParse(readTyped(houseKey, PAGE))
     return kept.success ? kept.data : EMPTY
   })
-  const keep = (next: Drawer) => {
-    keepTyped(houseKey, PAGE, next)
+  // A card may be on its way while more is typed: a change is made of what stands by then, and not of what was drawn.
+  const newest = useRef(drawer)
+  const hold = (next: Drawer) => {
+    newest.current = next
     setDrawer(next)
+  }
+  const keep: Keep = (change) => {
+    const next = change(newest.current)
+    keepTyped(houseKey, PAGE, next)
+    hold(next)
   }
   const [emptied, setEmptied] = useState<Drawer | null>(null)
   const empty = () => {
     forgetTyped(houseKey, PAGE)
     setEmptied(drawer)
-    setDrawer(EMPTY)
+    hold(EMPTY)
   }
-  const putBack = emptied && drawer.text === '' ? () => keep(emptied) : null
+  const putBack = emptied && drawer.text === '' ? () => keep(() => emptied) : null
   return <OpenDrawer drawer={drawer} keep={keep} empty={empty} putBack={putBack} acts={acts} />
 }
 
+type Keep = (change: (now: Drawer) => Drawer) => void
+
 interface OpenDrawerProps {
   drawer: Drawer
-  keep: (next: Drawer) => void
+  keep: Keep
   empty: () => void
   /** What was emptied last, again; null where nothing was. */
   putBack: (() => void) | null
@@ -71,9 +80,9 @@ function OpenDrawer({ drawer, keep, empty, putBack, acts }: OpenDrawerProps) {
     })
   const isRead = found?.text === text
   const done = (which: number, how: Became) => {
-    const next = { ...became, [keys[which] as string]: how }
-    keep({ ...drawer, became: next })
-    setAt(nextWaiting(keys, next, which))
+    const became = (before: Drawer['became']) => ({ ...before, [keys[which] as string]: how })
+    keep((now) => ({ ...now, became: became(now.became) }))
+    setAt(nextWaiting(keys, became(drawer.became), which))
   }
   const kept = keys.filter((key) => became[key] === 'kept').length
   const card = at === null ? undefined : cards[at]
@@ -96,7 +105,7 @@ function OpenDrawer({ drawer, keep, empty, putBack, acts }: OpenDrawerProps) {
           rows={isRead ? 4 : 10}
           value={text}
           placeholder={'Quill: 5F on the body, comb 1 on the legs, ears as they are\nOtis Marsh: 4F all over, face 10'}
-          onChange={({ target }) => keep({ ...drawer, text: target.value })}
+          onChange={({ target }) => keep((now) => ({ ...now, text: target.value }))}
         />
       </div>
       <p className={styles.acts}>
@@ -138,7 +147,7 @@ function OpenDrawer({ drawer, keep, empty, putBack, acts }: OpenDrawerProps) {
               key={keys[at]}
               head={card.head}
               asked={asked[keys[at] as string] ?? { words: card.words }}
-              keepAsked={(next) => keep({ ...drawer, asked: { ...asked, [keys[at] as string]: next } })}
+              keepAsked={(next) => keep((now) => ({ ...now, asked: { ...now.asked, [keys[at] as string]: next } }))}
               dogs={found.dogs[at] ?? []}
               acts={acts}
               done={(how) => done(at, how)}

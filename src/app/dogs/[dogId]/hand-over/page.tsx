@@ -1,6 +1,5 @@
 import type { Metadata } from 'next'
-import { printView } from '@/service/dog/cardView'
-import { dogToGo } from '@/service/dog/dogToGo'
+import { handOverView } from '@/service/dog/handOverView'
 import { PrintCard } from '@/ui/card/PrintCard'
 import { FittedSheet } from '@/ui/card/PrintDesk'
 import { mindWords } from '@/ui/card/mindWords'
@@ -19,23 +18,22 @@ export default async function HandOverPage({ params }: { params: Promise<{ dogId
   const barred = notYours(house, 'files', 'Dogs')
   if (barred) return barred
   const dogId = idOf((await params).dogId)
-  const [file, card] = await Promise.all([dogToGo(dogId, true, house), printView(dogId, house)])
-  const { owner, ...known } = found(file)
+  const { file, owner, card } = found(await handOverView(dogId, house))
   return (
     <Frame here="Dogs" house={house}>
-      <HandOverDesk dogId={dogId} name={known.dog.name} owner={owner?.name ?? null}>
+      <HandOverDesk dogId={dogId} name={file.dog.name} owner={owner}>
         {card && (
           <FittedSheet>
             <PrintCard
               {...card}
-              which={`From ${known.from}, ${known.made}.`}
+              which={`From ${file.from}, ${file.made}.`}
               growing={[]}
               mind={mindWords(card.dog.behaviour)}
             />
           </FittedSheet>
         )}
         <FittedSheet>
-          <HandOverSheet file={known} />
+          <HandOverSheet file={file} />
         </FittedSheet>
       </HandOverDesk>
     </Frame>
