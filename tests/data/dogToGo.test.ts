@@ -75,7 +75,7 @@ describe('a dog that goes to another groomer', () => {
     await database.models.household.update({ place: '4 Ropewalk' }, { where: { id: quill?.householdId } })
     await database.models.owner.update({ phone: '+44 1632 960777' }, { where: { name: 'Hedda Birk' } })
     await database.models.dog.update({ more: JSON.stringify({ ...quill?.more, notes }) }, { where: { id: ids.dog } })
-    expect((await handed(false)).dog.more.notes).toBe('…, …, at … says: … is gentle with Quill')
+    expect((await handed(false)).dog.more.notes).toBe('…,…, at … says: … is gentle with Quill')
     expect((await handed(true)).dog.more.notes).toBe('Hedda, 01632 960777, at … says: … is gentle with Quill')
   })
   it('of a dog that is not there is nothing', async () => expect(await dogToGo(9999, false, await house())).toBeNull())
