@@ -12,8 +12,10 @@ export interface Stretch {
 export interface Known {
   handsMin: readonly number[]
   dryingMin: readonly number[]
-  /** What each person did that is over. */
+  /** What each person did that is over, in order. */
   over: readonly (readonly Stretch[])[]
+  /** What is under way: the number of its dog and of its piece, and since when. */
+  underWay: readonly { dog: number; piece: number; fromMin: number }[]
 }
 
 export function knownOf(day: HouseDay, pieces: readonly (readonly Piece[])[]): Known {
@@ -27,7 +29,11 @@ export function knownOf(day: HouseDay, pieces: readonly (readonly Piece[])[]): K
     over: day.people.map(({ id }) =>
       rows
         .filter(({ person }) => person === id)
-        .map(({ from, to }) => ({ fromMin: minutesOf(from), toMin: minutesOf(to as string) })),
+        .map(({ from, to }) => ({ fromMin: minutesOf(from), toMin: minutesOf(to as string) }))
+        .sort((a, b) => a.fromMin - b.fromMin),
+    ),
+    underWay: pieces.flatMap((own, dog) =>
+      own.flatMap(({ seen }, piece) => (seen && !seen.over ? [{ dog, piece, fromMin: seen.fromMin }] : [])),
     ),
   }
 }

@@ -144,7 +144,7 @@ function* breaksOf(road: Road, visits: readonly Visit[]): Generator<DayPlan['bre
           why: `${named(dog.id)} has not everybody whom it needs: the skill for difficult dogs, or a second pair of hands.`,
         }
     }
-  if (longestWithoutBreak(roadWork(van, route), BREAK_MIN) > BREAK_AFTER_MIN)
+  if (longestWithoutBreak(roadWork(van, route)) > BREAK_AFTER_MIN)
     yield {
       rule: 'break',
       person: person.id,

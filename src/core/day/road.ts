@@ -181,7 +181,7 @@ const lastEndMin = ({ happened }: HouseDay): number =>
 
 /** Whoever drives and grooms over six hours rests, where it breaks no promise; driving counts. */
 function rested(van: VanDay, route: PlannedRoute): PlannedRoute {
-  const strain = (of: Route) => longestWithoutBreak(roadWork(van, of), BREAK_MIN)
+  const strain = (of: Route) => longestWithoutBreak(roadWork(van, of))
   if (strain(route) <= BREAK_AFTER_MIN) return route
   let best: Route = route
   for (const { id } of route.stops) {

@@ -1,4 +1,4 @@
-import { NONE, type State, type Task } from '../shop'
+import { NONE, type Floor, type State, type Task } from '../shop'
 import { BREAK_MIN } from './facts'
 import { isDrying, type Stretch } from './known'
 import type { Piece } from './pieces'
@@ -16,74 +16,111 @@ export interface Seen {
   pastMin: Float64Array
   dryingMin: Float64Array
   unbrokenMin: Float64Array
+  /** The stretch that each person was in last. */
+  busyFromMin: Float64Array
+  busyToMin: Float64Array
 }
 
-/** Looks through a plan once. */
-export function seeDay(shop: Workshop, state: State): Seen {
-  const [dogs, people] = [shop.dogs.length, shop.day.people.length]
-  const seen: Seen = {
-    fromMin: new Float64Array(dogs),
-    toMin: new Float64Array(dogs),
-    waitsMin: new Float64Array(dogs),
-    asideMin: new Float64Array(dogs),
-    pastMin: new Float64Array(people),
-    dryingMin: Float64Array.from(shop.known.dryingMin),
-    unbrokenMin: new Float64Array(people),
-  }
-  const work = shop.known.over.map((own) => own.slice())
-  for (let dog = 0; dog < dogs; dog++) seeDog(shop, state, dog, seen, work)
+type Stretches = Record<'busyFromMin' | 'busyToMin' | 'unbrokenMin', Float64Array | number[]>
+
+/** Nothing seen yet. */
+export const blankSeen = ({ dogs, day }: Workshop): Seen => ({
+  fromMin: new Float64Array(dogs.length),
+  toMin: new Float64Array(dogs.length),
+  waitsMin: new Float64Array(dogs.length),
+  asideMin: new Float64Array(dogs.length),
+  pastMin: new Float64Array(day.people.length),
+  dryingMin: new Float64Array(day.people.length),
+  unbrokenMin: new Float64Array(day.people.length),
+  busyFromMin: new Float64Array(day.people.length),
+  busyToMin: new Float64Array(day.people.length),
+})
+
+/** Looks through a plan once. @param seen written over, so that a search does not make thousands of them */
+export function seeDay(shop: Workshop, state: State, seen = blankSeen(shop)): Seen {
+  const { dogs, day, known, floor } = shop
+  for (let dog = 0; dog < dogs.length; dog++) seeDog(shop, state, dog, seen)
   for (let at = 0; at < state.aside.length; at += 4)
-    if ((state.aside[at] as number) < dogs)
+    if ((state.aside[at] as number) < dogs.length)
       seen.asideMin[state.aside[at] as number]! += (state.aside[at + 3] as number) - (state.aside[at + 2] as number)
-  work.forEach((own, person) => (seen.unbrokenMin[person] = longestWithoutBreak(own, BREAK_MIN)))
+  for (let person = 0; person < day.people.length; person++) seeBefore(shop, person, seen)
+  for (const { dog, piece, fromMin } of known.underWay) seeHands(shop, state, dog, piece, fromMin, seen)
+  for (let at = 0; at < state.count; at++) {
+    const task = state.decided[at] as number
+    const dog = floor.jobOf[task] as number
+    if (dog >= dogs.length) continue
+    seeHands(shop, state, dog, task - (floor.first[dog] as number), state.start[task] as number, seen)
+    seeStrain(shop, state, dog, task, seen)
+  }
   return seen
 }
 
-function seeDog(shop: Workshop, state: State, dog: number, seen: Seen, work: Stretch[][]): void {
-  const { floor, pieces, known } = shop
-  const own = pieces[dog] as readonly Piece[]
+function seeDog({ floor, pieces, known }: Workshop, state: State, dog: number, seen: Seen): void {
   const [first, past] = [floor.first[dog] as number, floor.first[dog + 1] as number]
-  const begun = (own[0] as Piece).seen
+  const begun = (pieces[dog]?.[0] as Piece).seen
   const fromMin = begun ? begun.fromMin : (state.start[first] as number)
   const toMin = (state.end[past - 1] as number) + (floor.shop.jobs[dog]?.restMin ?? 0)
   seen.fromMin[dog] = fromMin
   seen.toMin[dog] = toMin
   seen.waitsMin[dog] = Math.max(0, toMin - fromMin - (known.handsMin[dog] as number))
-  for (let task = first; task < past; task++) {
-    const piece = own[task - first] as Piece
-    if (piece.seen?.over) continue
-    const startMin = piece.seen ? piece.seen.fromMin : (state.start[task] as number)
-    const endMin = state.end[task] as number
-    const by = state.worker[task] as number
-    const second = state.second[task] as number
-    if (by !== NONE) {
-      const { reach } = floor.tasks[task] as Task
-      const until = reach === NONE ? endMin : (state.start[first + reach] as number)
-      ;(work[by] as Stretch[]).push({ fromMin: startMin, toMin: until })
-      if (!piece.seen && isDrying(piece)) seen.dryingMin[by]! += piece.minutes
-      if (!piece.seen) seen.pastMin[by]! += pastHours(shop, by, startMin, endMin)
-    }
-    if (second === NONE) continue
-    ;(work[second] as Stretch[]).push({ fromMin: startMin, toMin: endMin })
-    seen.pastMin[second]! += pastHours(shop, second, startMin, endMin)
-  }
+  seen.asideMin[dog] = 0
 }
 
-const pastHours = ({ floor }: Workshop, person: number, startMin: number, endMin: number): number =>
-  Math.max(0, endMin - Math.max(startMin, floor.shop.workers[person]?.untilMin ?? Infinity))
+function seeBefore({ known }: Workshop, person: number, seen: Seen): void {
+  seen.pastMin[person] = 0
+  seen.dryingMin[person] = known.dryingMin[person] as number
+  seen.unbrokenMin[person] = 0
+  seen.busyToMin[person] = -Infinity
+  for (const { fromMin, toMin } of known.over[person] as readonly Stretch[]) busy(seen, person, fromMin, toMin)
+}
 
-/** The longest stretch without a break, min. The work is put in order. */
-export function longestWithoutBreak(work: Stretch[], breakMin: number): number {
-  work.sort((a, b) => a.fromMin - b.fromMin)
-  let longest = 0
-  let fromMin = NaN
-  let toMin = -Infinity
-  for (const stretch of work) {
-    if (!(stretch.fromMin - toMin < breakMin)) fromMin = stretch.fromMin
-    toMin = Math.max(toMin, stretch.toMin)
-    longest = Math.max(longest, toMin - fromMin)
+/** Whoever works at a piece, and stays within reach after it. */
+function seeHands({ floor }: Workshop, state: State, dog: number, at: number, fromMin: number, seen: Seen): void {
+  const first = floor.first[dog] as number
+  const task = first + at
+  const by = state.worker[task] as number
+  const second = state.second[task] as number
+  const endMin = state.end[task] as number
+  const { reach } = floor.tasks[task] as Task
+  if (by !== NONE) busy(seen, by, fromMin, reach === NONE ? endMin : (state.start[first + reach] as number))
+  if (second !== NONE) busy(seen, second, fromMin, endMin)
+}
+
+/** What is to come past somebody's hours, and at the blower. */
+function seeStrain({ floor, pieces }: Workshop, state: State, dog: number, task: number, seen: Seen): void {
+  const by = state.worker[task] as number
+  const second = state.second[task] as number
+  const [startMin, endMin] = [state.start[task] as number, state.end[task] as number]
+  if (by !== NONE) {
+    seen.pastMin[by]! += pastHours(floor, by, startMin, endMin)
+    const piece = pieces[dog]?.[task - (floor.first[dog] as number)] as Piece
+    if (isDrying(piece)) seen.dryingMin[by]! += piece.minutes
   }
-  return longest
+  if (second !== NONE) seen.pastMin[second]! += pastHours(floor, second, startMin, endMin)
+}
+
+const pastHours = ({ shop }: Floor, person: number, startMin: number, endMin: number): number =>
+  Math.max(0, endMin - Math.max(startMin, shop.workers[person]?.untilMin ?? Infinity))
+
+/** Somebody goes on with work, or begins anew after a break. */
+function busy(
+  { busyFromMin, busyToMin, unbrokenMin }: Stretches,
+  person: number,
+  fromMin: number,
+  toMin: number,
+): void {
+  const goesOn = fromMin - (busyToMin[person] as number) < BREAK_MIN
+  if (!goesOn) busyFromMin[person] = fromMin
+  busyToMin[person] = Math.max(busyToMin[person] as number, toMin)
+  const sinceMin = (busyToMin[person] as number) - (busyFromMin[person] as number)
+  if (sinceMin > (unbrokenMin[person] as number)) unbrokenMin[person] = sinceMin
+}
+
+/** The longest stretch without a break, min. The work is in order. */
+export function longestWithoutBreak(work: readonly Stretch[]): number {
+  const one = { busyFromMin: [0], busyToMin: [-Infinity], unbrokenMin: [0] }
+  for (const { fromMin, toMin } of work) busy(one, 0, fromMin, toMin)
+  return one.unbrokenMin[0] as number
 }
 
 /** When the last dog is over, min. */

@@ -1,6 +1,15 @@
 import { seeded, type Chance } from '../chance'
 import { Foresight } from './foresight'
-import { criticalPairs, moveTurn, otherBeginning, otherHands, sortDecided, swapped, type Sorted } from './moves'
+import {
+  criticalPairs,
+  moveTurn,
+  otherBeginning,
+  otherHands,
+  sortDecided,
+  swapped,
+  tasksOfMany,
+  type Sorted,
+} from './moves'
 import { comparedScores, weighed, type Aim } from './score'
 import { copyTurns, Serial, turnsOf, type Turns } from './serial'
 import { NONE, type Floor, type Job } from './shop'
@@ -57,6 +66,7 @@ class Walk {
   private same = 0
   /** Jobs and workers leave something to choose besides turns. */
   private readonly choices: boolean
+  private readonly ofMany: readonly number[]
 
   constructor(
     private readonly floor: Floor,
@@ -81,6 +91,7 @@ class Walk {
     this.stand = new Serial(floor)
     this.chance = seeded(search.seed)
     this.sorted = { tasks: new Int32Array(floor.tasks.length), at: new Int32Array(floor.tasks.length) }
+    this.ofMany = tasksOfMany(floor)
     this.choices = floor.tasks.some(({ workers }) => workers.length > 0)
   }
 
@@ -148,29 +159,32 @@ class Walk {
   /** Makes the next turns; false when there is nothing to try. */
   private move(limit: number): boolean {
     const kind = this.choices ? this.chance.share() : 0
-    const pair = kind < 0.5 ? this.pairs[Math.floor(this.chance.share() * this.pairs.length)] : undefined
+    const pair = kind < MOVES.swap ? this.pairs[Math.floor(this.chance.share() * this.pairs.length)] : undefined
     if (!pair && !this.choices) return false
     if (pair && this.floor.isPlain && this.foresight.endAtLeast(this.stand, ...pair) > limit) return false
     copyTurns(this.current, this.next)
-    const same = pair ? swapped(this.floor, this.sorted, this.stand.count, pair, this.next) : 0
+    const same = pair ? swapped(this.floor, this.sorted, this.stand.state.count, pair, this.next) : 0
     this.same = this.floor.isPlain ? same : 0
     if (pair) return true
-    if (kind < 0.7) this.otherTurn()
-    else if (kind < 0.9) otherHands(this.floor, this.next, this.chance)
-    else otherBeginning(this.stand, this.next, this.chance)
-    return true
+    if (kind < MOVES.turn) return this.otherTurn()
+    if (kind < MOVES.hands) return otherHands(this.floor, this.ofMany, this.next, this.chance)
+    return otherBeginning(this.stand, this.next, this.chance)
   }
 
   /** One turn a little earlier or later, in the order of the starts. */
-  private otherTurn(): void {
+  private otherTurn(): boolean {
     const { order } = this.next
-    for (let at = 0; at < this.stand.count; at++)
+    for (let at = 0; at < this.stand.state.count; at++)
       order[at] = this.floor.jobOf[this.sorted.tasks[at] as number] as number
     const from = Math.floor(this.chance.share() * order.length)
     const by = Math.round((this.chance.share() - 0.5) * 2 * NEAR_TURNS)
     moveTurn(order, from, Math.max(0, Math.min(order.length - 1, from + by)))
+    return true
   }
 }
+
+/** Up to which share a move is a swap, another turn, other hands; above, another beginning. From memory, by `npm run bench`. */
+const MOVES = { swap: 0.3, turn: 0.4, hands: 0.9 }
 
 /** How far a turn is moved at the most. From memory. */
 const NEAR_TURNS = 20

@@ -11,7 +11,7 @@ export interface Sorted {
 }
 
 /** Sorts what was decided by its start; what begins together keeps its order. */
-export function sortDecided({ decided, count, state: { start } }: Serial, into: Sorted): void {
+export function sortDecided({ state: { decided, count, start } }: Serial, into: Sorted): void {
   const { tasks, at } = into
   for (let number = 0; number < count; number++) {
     const task = decided[number] as number
@@ -78,30 +78,42 @@ export function moveTurn(order: Int32Array, from: number, to: number): void {
   order[to] = job
 }
 
-/** Chooses anew who does a job, or one task of it. */
-export function otherHands(floor: Floor, turns: Turns, chance: Chance): void {
-  const pick = Math.floor(chance.share() * floor.tasks.length)
+/** Tasks that more than one worker may do. */
+export const tasksOfMany = ({ tasks }: Floor): number[] =>
+  tasks.flatMap(({ workers }, task) => (workers.length > 1 ? [task] : []))
+
+/**
+ * Chooses anew who does a job, or one task of it.
+ * @param tasks to pick from
+ * @returns false where it is as it was
+ */
+export function otherHands(floor: Floor, tasks: readonly number[], turns: Turns, chance: Chance): boolean {
+  const pick = tasks[Math.floor(chance.share() * tasks.length)]
+  if (pick === undefined) return false
   const { whole, workers } = floor.tasks[pick] as Task
-  if (workers.length < 2) return
-  const worker = workers[Math.floor(chance.share() * workers.length)] as number
-  if (whole) turns.whole[floor.jobOf[pick] as number] = chance.share() < FREE_SHARE ? NONE : worker
-  else turns.by[pick] = chance.share() < FREE_SHARE ? NONE : worker
+  const chosen = chance.share() < FREE_SHARE ? NONE : (workers[Math.floor(chance.share() * workers.length)] as number)
+  const [all, at] = whole ? [turns.whole, floor.jobOf[pick] as number] : [turns.by, pick]
+  if (all[at] === chosen) return false
+  all[at] = chosen
+  return true
 }
 
 /** How often a choice is given back to whoever is free first. */
 const FREE_SHARE = 0.4
 
-/** Keeps a job from beginning before another begins or ends, or lets it go. */
-export function otherBeginning({ state, floor }: Serial, turns: Turns, chance: Chance): void {
+/** Keeps a job from beginning before another begins or ends, or lets it go. @returns false where it is as it was */
+export function otherBeginning({ state, floor }: Serial, { notBefore }: Turns, chance: Chance): boolean {
   const { jobs } = floor.shop
   const job = Math.floor(chance.share() * jobs.length)
   const other = Math.floor(chance.share() * jobs.length)
   const [first, past] = [floor.first[other] as number, floor.first[other + 1] as number]
   const kind = chance.share()
-  turns.notBefore[job] =
+  const was = notBefore[job]
+  notBefore[job] =
     other === job || kind < FREE_SHARE
       ? 0
       : kind < 0.7
         ? (state.start[first] as number) - Math.floor(chance.share() * 3) * 10
         : (state.end[past - 1] as number) + (jobs[other] as Job).restMin
+  return notBefore[job] !== was
 }

@@ -220,6 +220,7 @@ export function take(state: State, job: number, offer: Offer): void {
   const startMin = offer.startMin
   const endMin = startMin + task.minutes
   standIn(state, job, task, offer)
+  state.decided[state.count++] = index
   state.start[index] = startMin
   state.end[index] = endMin
   state.unit[index] = state.unitOf[job] as number

@@ -43,26 +43,21 @@ export function copyTurns(from: Turns, to: Turns): void {
  */
 export class Serial {
   readonly state: State
-  /** Tasks in the order in which they were decided. */
-  readonly decided: Int32Array
-  count = 0
   private readonly offer = noOffer()
   private readonly choice: Choice = { worker: NONE, whole: NONE, second: NONE, unit: NONE, notBeforeMin: 0 }
   private readonly passed: Int32Array
 
   constructor(readonly floor: Floor) {
     this.state = new State(floor)
-    this.decided = new Int32Array(floor.tasks.length)
     this.passed = new Int32Array(floor.tasks.length)
   }
 
   /** @param same of a plain floor: how many of the turns are those by which the tasks that are given came to their starts */
   run(turns: Turns, same = 0, stand?: Serial, tasks?: Int32Array): boolean {
     this.state.reset()
-    this.count = 0
     if (stand && tasks) this.follow(stand.state, tasks, same)
     let waiting = 0
-    for (let at = this.count; at < turns.order.length; at++) {
+    for (let at = this.state.count; at < turns.order.length; at++) {
       const job = turns.order[at] as number
       if (waiting > 0 && this.isPassed(job, waiting)) this.passed[waiting++] = job
       else if (!this.place(job, turns)) this.passed[waiting++] = job
@@ -73,11 +68,7 @@ export class Serial {
 
   private follow(from: State, tasks: Int32Array, same: number): void {
     this.state.followFrom(from)
-    while (this.count < same) {
-      const task = tasks[this.count] as number
-      this.state.follow(task)
-      this.decided[this.count++] = task
-    }
+    while (this.state.count < same) this.state.follow(tasks[this.state.count] as number)
   }
 
   private isPassed(job: number, waiting: number): boolean {
@@ -109,7 +100,6 @@ export class Serial {
     choice.notBeforeMin = state.next[job] === 0 ? (turns.notBefore[job] as number) : 0
     if (!offerFor(state, job, choice, this.offer)) return false
     take(state, job, this.offer)
-    this.decided[this.count++] = index
     return true
   }
 }

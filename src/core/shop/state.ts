@@ -26,6 +26,9 @@ export class State {
   readonly bay: Int32Array
   /** The task that kept each one from beginning earlier; NONE: nothing but the clock. */
   readonly cause: Int32Array
+  /** Tasks in the order in which they were decided, so many; those of one worker come in the order of their starts. */
+  readonly decided: Int32Array
+  count = 0
   /** The last task of each worker, and the last that freed each unit: what is blamed. */
   readonly lastOf: Int32Array
   readonly freedBy: Int32Array
@@ -60,6 +63,7 @@ export class State {
     this.bay = new Int32Array(tasks.length)
     this.unit = new Int32Array(tasks.length)
     this.cause = new Int32Array(tasks.length)
+    this.decided = new Int32Array(tasks.length)
     this.lastOf = new Int32Array(workers)
     this.freedBy = new Int32Array(units)
     this.freedBefore = new Int32Array(tasks.length)
@@ -83,6 +87,7 @@ export class State {
   /** Back to how the day stands before anything is decided. */
   reset(): this {
     const { jobs, workers, nowMin } = this.floor.shop
+    this.count = 0
     this.next.fill(0)
     this.unitFree.fill(0)
     this.bayFree.fill(0)
@@ -122,6 +127,7 @@ export class State {
   copyFrom(other: State): this {
     for (const key of ARRAYS) (this[key] as Int32Array).set(other[key] as Int32Array)
     this.aside = other.aside.slice()
+    this.count = other.count
     return this
   }
 
@@ -145,6 +151,7 @@ export class State {
     this.still[job] = endMin
     this.unitFree[unit] = endMin + cleanMin(this.floor, job, unit)
     this.freedBy[unit] = task
+    this.decided[this.count++] = task
   }
 
   /** Frees the place or the bay where a job stands. */
@@ -193,6 +200,7 @@ const ARRAYS = [
   'unit',
   'bay',
   'cause',
+  'decided',
   'lastOf',
   'freedBy',
   'freedBefore',
