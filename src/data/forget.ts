@@ -94,14 +94,16 @@ export async function whileForgetting<T>(work: () => Promise<T>): Promise<T> {
   }
 }
 
-/** Takes away the pictures of a household's dogs, and what messages said. @returns how many were there */
+const OF_HOME = `(visit_id IN ${VISITS} OR dog_id IN ${DOGS})`
+
+/** Takes away the pictures of a household's dogs and of their paper cards, and what messages said. @returns how many were there */
 export async function takeAwayOfHome(home: number, dry: boolean): Promise<{ photos: number; messages: number }> {
   const count = async (sql: string) => Number((await ask<{ n: number }>(sql, { home }))[0]?.n)
-  const photos = await count(`SELECT COUNT(*) AS n FROM photos WHERE visit_id IN ${VISITS}`)
+  const photos = await count(`SELECT COUNT(*) AS n FROM photos WHERE ${OF_HOME}`)
   const messages = await count(`SELECT COUNT(*) AS n FROM said_words WHERE dog_id IN ${DOGS}`)
   if (!dry) {
     const { sequelize } = database()
-    await sequelize.query(`DELETE FROM photos WHERE visit_id IN ${VISITS}`, { replacements: { home } })
+    await sequelize.query(`DELETE FROM photos WHERE ${OF_HOME}`, { replacements: { home } })
     await sequelize.query(`UPDATE said_words SET words = '' WHERE dog_id IN ${DOGS}`, { replacements: { home } })
   }
   return { photos, messages }

@@ -16,11 +16,13 @@ import { sha256 } from '@/service/archive/makeArchive'
 import { restoreBeside, restoreHere } from '@/service/archive/restoreHouse'
 import { openHouse as readOpenHouse } from '@/service/house/openHouse'
 import { appendEvents } from '@/service/visit/appendEvents'
+import { keepPaper } from '@/service/dog/papers'
 import { keepPhoto } from '@/service/visit/photos'
 import { NINE, bookQuill, closeVisit, happened, openHouse, startVisit, type Server } from './house'
 
 const HOME = '.kovit-test/archive'
 const PHOTO = '00000000-0000-4000-8000-00000000000a'
+const PAPER = '00000000-0000-4000-8000-00000000000c'
 const LATER = NINE + 300 * 60_000
 
 let server: Server
@@ -39,6 +41,7 @@ beforeAll(async () => {
     .jpeg()
     .toBuffer()
   await keepPhoto(visitId, PHOTO, jpeg, NINE)
+  await keepPaper(dogId, PAPER, jpeg, NINE)
   await appendEvents(
     visitId,
     [happened(1, { kind: 'weighed', weightKg: 17.4 }), happened(9, { kind: 'note', words: 'É', stage: null })],
@@ -151,13 +154,21 @@ describe('a house that comes back', () => {
 
   it('an archive of an earlier Kovit goes through the changes of the tables since', async () => {
     const files = await unpacked(good)
-    const { backups: _, ...house } = JSON.parse(String(files.get('tables/house.jsonl'))) as Record<string, unknown>
-    const line = `${JSON.stringify(house)}\n`
-    files.set('tables/house.jsonl', Buffer.from(line)).delete('tables/brought_in.jsonl')
+    const line = (table: string, later: readonly string[]) => {
+      const [row] = String(files.get(`tables/${table}.jsonl`)).split('\n')
+      const known = Object.entries(JSON.parse(row ?? '') as object).filter(([column]) => !later.includes(column))
+      return `${JSON.stringify(Object.fromEntries(known))}\n`
+    }
+    const lines = { house: line('house', ['backups']), photos: line('photos', ['dog_id', 'gone_at']) }
+    for (const [table, text] of Object.entries(lines)) files.set(`tables/${table}.jsonl`, Buffer.from(text))
+    files.delete('tables/brought_in.jsonl')
+    files.delete(`photos/${PAPER}.jpg`)
     const said = JSON.parse(String(files.get('manifest.json'))) as Manifest
-    const { brought_in: __, ...before } = said.tables
-    const tables = { ...before, house: { rows: 1, bytes: Buffer.byteLength(line), sha256: sha256(line) } }
-    const earlier = { ...said, tables, tablesAfter: '0016-where-doors-are' }
+    const { brought_in: _, ...before } = said.tables
+    const one = (text: string) => ({ rows: 1, bytes: Buffer.byteLength(text), sha256: sha256(text) })
+    const tables = { ...before, house: one(lines.house), photos: one(lines.photos) }
+    const photos = { files: 1, bytes: files.get(`photos/${PHOTO}.jpg`)?.length ?? 0 }
+    const earlier = { ...said, tables, photos, tablesAfter: '0016-where-doors-are' }
     const path = await packed('earlier.zip', files.set('manifest.json', Buffer.from(JSON.stringify(earlier))))
     const done = await restore(path)
     if (!done.ok) throw new Error(done.problems[0]?.sentence)

@@ -1,8 +1,10 @@
+import sharp from 'sharp'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { makePlan } from '@/core/plan'
 import type { Database } from '@/data/connection'
 import { bookingFile } from '@/service/booking/planOf'
 import { HeadsAsked, dogsOfHeads, firstCardOf } from '@/service/dog/firstCards'
+import { keepPaper, papersOf, putPaper, readPaper } from '@/service/dog/papers'
 import { saveCard } from '@/service/dog/saveCard'
 import { houseTime } from '@/service/house/houseTime'
 import { NINE, bookQuill, emptyBook, houseAt, openHouse, type Server } from './house'
@@ -68,4 +70,33 @@ describe('a first card', () => {
   })
   it('of a dog that is not there is refused', async () =>
     expect(await firstCardOf(9999, await houseAt(NINE))).toMatchObject({ ok: false }))
+})
+
+describe('a picture of a paper card', () => {
+  const [ID, OTHER] = ['00000000-0000-4000-8000-0000000000a1', '00000000-0000-4000-8000-0000000000a2']
+  const jpeg = sharp({ create: { width: 40, height: 20, channels: 3, background: '#ddccaa' } })
+    .jpeg()
+    .toBuffer()
+  const papers = async (of = dogId) => (await papersOf(of, await houseAt(NINE))).map(({ id }) => id)
+  const put = async (id: string, isGone: boolean) => putPaper({ dogId, id, isGone }, await houseAt(NINE))
+
+  it('is kept beside the dog’s card, once; taken away it can be put back', async () => {
+    for (let sent = 0; sent < 2; sent++) expect((await keepPaper(dogId, ID, await jpeg, NINE)).ok).toBe(true)
+    await keepPaper(dogId, OTHER, await jpeg, NINE + 1000)
+    expect(await papers()).toEqual([OTHER, ID])
+    expect((await readPaper(dogId, ID))?.length).toBeGreaterThan(100)
+    await put(OTHER, true)
+    expect(await papers()).toEqual([ID])
+    await put(OTHER, false)
+    expect(await papers()).toEqual([OTHER, ID])
+  })
+  it('is of one dog, which has to be there, and a picture', async () => {
+    await keepPaper(dogId, ID, await jpeg, NINE)
+    const { dogId: other } = await bookQuill(database)
+    expect((await keepPaper(other, ID, await jpeg, NINE)).ok).toBe(false)
+    expect([await readPaper(other, ID), await papers(other)]).toEqual([null, []])
+    expect((await keepPaper(9999, OTHER, await jpeg, NINE)).ok).toBe(false)
+    expect((await keepPaper(dogId, OTHER, Buffer.from('a card'), NINE)).ok).toBe(false)
+    expect(await papers()).toEqual([ID])
+  })
 })

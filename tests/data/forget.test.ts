@@ -13,6 +13,7 @@ import { joinHouseholds } from '@/service/household/joinHouseholds'
 import { saveHousehold } from '@/service/household/saveHousehold'
 import { openHouse as readOpenHouse } from '@/service/house/openHouse'
 import { appendEvents } from '@/service/visit/appendEvents'
+import { keepPaper } from '@/service/dog/papers'
 import { keepPhoto } from '@/service/visit/photos'
 import { NINE, bookQuill, closeVisit, happened, openHouse, startVisit, type Server } from './house'
 
@@ -65,6 +66,7 @@ beforeAll(async () => {
     .jpeg()
     .toBuffer()
   await keepPhoto(visitId, '00000000-0000-4000-8000-00000000000b', jpeg, NINE)
+  await keepPaper(dogId, '00000000-0000-4000-8000-00000000000c', jpeg, NINE)
   await appendEvents(
     visitId,
     [
@@ -135,11 +137,11 @@ describe('a person', () => {
     const text = await asText()
     expect(found(text, ['Hedda', '960101', 'hedda@'])).toEqual([])
     expect(found(text, ['Oswin Marsh', 'Ropewalk'])).toEqual(['Oswin Marsh', 'Ropewalk'])
-    expect(await database.models.photo.count()).toBe(1)
+    expect(await database.models.photo.count()).toBe(2)
   })
   it('with the last one nothing is left that tells anybody; cards, and what was signed and when, stay', async () => {
     const oswin = await database.models.owner.findOne({ where: { name: 'Oswin Marsh' } })
-    expect(await forget(oswin?.id ?? 0)).toMatchObject({ ok: true, value: { isLast: true, photos: 1 } })
+    expect(await forget(oswin?.id ?? 0)).toMatchObject({ ok: true, value: { isLast: true, photos: 2 } })
     expect(found(await asText(), [...WORDS, 'Oswin'])).toEqual([])
     expect(await database.models.cardZone.count()).toBe(cardRows)
     const consent = await database.models.event.findOne({ where: { kind: 'consent' } })

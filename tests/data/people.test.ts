@@ -2,7 +2,7 @@ import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Database } from '@/data/connection'
 import { addStation, readStaff, readStations, retireStation } from '@/data/people'
-import { keepPhoto, readPhoto } from '@/service/visit/photos'
+import { keepPhoto, readPhotoOfVisit as readPhoto } from '@/service/visit/photos'
 import { changePerson } from '@/service/house/people'
 import { NINE, bookQuill, openHouse, startVisit, wrenWithId, type Server } from './house'
 

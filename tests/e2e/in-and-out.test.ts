@@ -1,5 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
+import sharp from 'sharp'
 import { expect, it } from 'vitest'
 import { openFor, type Opened } from './kovit'
 
@@ -100,6 +101,27 @@ it('a drawer of scribbled cards is read, asked back and kept, dog by dog; what i
   await page().press('Put it back')
   expect(await (await page().find('//textarea')).getAttribute('value')).toContain('Nobody Known')
   await page().press('Empty the drawer')
+})
+
+it('a picture of a paper card is kept beside the dog’s card, taken away and put back', async () => {
+  const { driver, kovit } = opened
+  const path = join(LIST, '..', 'paper.jpg')
+  await sharp({ create: { width: 600, height: 400, channels: 3, background: '#e8dcc0' } }).toFile(path)
+  await driver.get(`${kovit.address}/dogs/2/card`)
+  await page().sees('No picture of a paper card is kept.')
+  await page().giveFile(path)
+  await page().sees('kept just now')
+  await driver.navigate().refresh()
+  const paper = await page().find("//img[starts-with(@alt, 'Paper card of')]")
+  const wide = () => driver.executeScript<number>('return arguments[0].naturalWidth', paper)
+  await driver.wait(async () => (await wide()) === 600, 10_000)
+  await page().press('Take away')
+  await page().sees('No picture of a paper card is kept.')
+  await page().press('Put it back')
+  await page().find("//img[starts-with(@alt, 'Paper card of')]")
+  writeFileSync(path, 'no picture')
+  await page().giveFile(path)
+  await page().sees('This file is no picture.')
 })
 
 it('a dog’s file goes along to its next groomer, and is taken in from one, into its household', async () => {

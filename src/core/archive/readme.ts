@@ -27,7 +27,7 @@ const SAYS: Record<ArchivedTable, string> = {
   trim_card_zones: 'the zones of each card: tool, lay, length in mm, shape, join',
   visits: 'grooms, with the case and the plan as they were stored',
   visit_events: 'all that happened at the bench, one event a line; nothing is ever changed in it',
-  photos: 'pictures of visits; each is a file under photos/ by its id',
+  photos: 'pictures of visits, and of paper cards of dogs; each is a file under photos/ by its id',
   blade_use: 'minutes of each blade',
   pace_cells: 'what the house learned of its minutes: sums of logarithms',
   growth_pairs: 'coat left and found again, mm and weeks',

@@ -47,7 +47,7 @@ export const ARCHIVED = {
   trim_card_zones: { id: 'whole', card_id: 'whole', zone: 'text', side: 'text?', method: 'text', blade: 'text?', comb: 'text?', lay: 'text?', length_mm: 'number', shape: 'text?', join_kind: 'text', why: 'text' },
   visits: { id: 'whole', booking_id: 'whole', dog_id: 'whole', planned_card_id: 'whole', cut_card_id: 'whole?', planned_case: 'json', plan: 'json', started_at: 'moment', closed_at: 'moment?', liked: 'flag?', verdicts: 'json', format: 'whole', left_behind: 'json?' },
   visit_events: { id: 'text', visit_id: 'whole', at_ms: 'whole', kind: 'text', payload: 'json', received_at: 'moment', no: 'whole', device: 'text?', author_id: 'whole?', format: 'whole' },
-  photos: { id: 'text', visit_id: 'whole', received_at: 'moment' },
+  photos: { id: 'text', visit_id: 'whole?', dog_id: 'whole?', received_at: 'moment', gone_at: 'moment?' },
   blade_use: { visit_id: 'whole', blade: 'text', minutes: 'number', worked_at: 'moment' },
   pace_cells: { id: 'text', n: 'number', total: 'number', day: 'whole' },
   growth_pairs: { id: 'whole', visit_id: 'whole', dog_id: 'whole', found_at: 'moment', body_part: 'text', left_mm: 'number', found_mm: 'number', weeks: 'number' },

@@ -18,11 +18,14 @@ export interface Loading {
   close(): Promise<void>
 }
 
+const valuesOf = (table: ArchivedTable, row: Record<string, unknown>): unknown[] =>
+  Object.entries(row).map(([name, value]) => kept((ARCHIVED[table] as Record<string, Column>)[name] as Column, value))
+
 export async function openLoading(schema?: string): Promise<Loading> {
   const connection = await ownConnection(schema)
   // Whatever points elsewhere is read back and compared afterwards, so that the server need not look at each row.
   await connection.query('SET foreign_key_checks = 0, unique_checks = 0')
-  const photos = new Map<string, unknown[]>()
+  const photos = new Map<string, Record<string, unknown>>()
   let held: { table: ArchivedTable; names: string[]; rows: unknown[][]; chars: number } | null = null
   let statements = 0
   // While the server writes one statement the next is made ready.
@@ -48,12 +51,11 @@ export async function openLoading(schema?: string): Promise<Loading> {
   return {
     async add(table, row, chars) {
       // A picture is put in when its file comes.
-      if (table === 'photos')
-        return void photos.set(String(row.id), [row.id, row.visit_id, kept('moment', row.received_at)])
+      if (table === 'photos') return void photos.set(String(row.id), row)
       const names = Object.keys(row)
       if (held && (held.table !== table || held.names.join() !== names.join())) await flush()
       const now = (held ??= { table, names, rows: [], chars: 0 })
-      now.rows.push(names.map((name) => kept((ARCHIVED[table] as Record<string, Column>)[name] as Column, row[name])))
+      now.rows.push(valuesOf(table, row))
       now.chars += chars
       if (now.rows.length >= MOST_ROWS || now.chars >= MOST_CHARS) await flush()
     },
@@ -61,8 +63,10 @@ export async function openLoading(schema?: string): Promise<Loading> {
       await flush()
       await written
       const row = photos.get(id)
-      if (!row) throw new Error(`The picture ${id} is of no visit.`)
-      await connection.query('INSERT INTO photos (id, visit_id, received_at, jpeg) VALUES (?, ?, ?, ?)', [...row, jpeg])
+      if (!row) throw new Error(`The picture ${id} is not listed.`)
+      await connection.query(`INSERT INTO photos (${[...Object.keys(row), 'jpeg'].map(quoted).join(',')}) VALUES (?)`, [
+        [...valuesOf('photos', row), jpeg],
+      ])
     },
     async end() {
       await flush()

@@ -169,9 +169,11 @@ export function defineModels(sequelize: Sequelize): Models {
     station: table('stations', { id, name: text, kind: text, retiredAt: { type: DATE(3) } }),
     photo: table('photos', {
       id: { type: STRING(36), primaryKey: true },
-      visitId: number,
+      visitId: { type: INTEGER },
+      dogId: { type: INTEGER },
       jpeg: { type: BLOB('medium'), allowNull: false },
       receivedAt: moment,
+      goneAt: { type: DATE(3) },
     }),
     tool: table('kit_tools', {
       id,

@@ -40,9 +40,11 @@ export interface StationFields {
 }
 export interface PhotoFields {
   id: string
-  visitId: number
+  visitId: number | null
+  dogId: number | null
   jpeg: Buffer
   receivedAt: Date
+  goneAt: Date | null
 }
 export interface ToolFields {
   id: number

@@ -4,6 +4,7 @@ import { patternEntries, patternLabel, type PatternId } from '@/core/patterns'
 import { readVersion, readVersions } from '@/data/cards'
 import { readKit } from '@/data/kit'
 import type { OpenHouse } from '../house/openHouse'
+import { papersOf } from './papers'
 import { dogStanding, type DogStanding } from './dogStanding'
 
 /** The card on its desk with what it is compared against. @param version another one than the card that stands */
@@ -11,13 +12,19 @@ export async function cardView(dogId: number, house: OpenHouse, version?: number
   const standing = await dogStanding(dogId, house.nowMs, house.time)
   if (!standing) return null
   const { dog, lastVisit } = standing
-  const [versions, kit, asked] = await Promise.all([readVersions(dogId), readKit(), cardAsked(standing, version)])
+  const [versions, kit, asked, papers] = await Promise.all([
+    readVersions(dogId),
+    readKit(),
+    cardAsked(standing, version),
+    papersOf(dogId, house),
+  ])
   return {
     dogId,
     dog: { name: dog.name, ...figureOf(dog) },
     unit: house.unit,
     kit: kitOrAll(kit),
     asked,
+    papers,
     lastCut: standing.lastCut?.card.zones ?? [],
     pattern: patternOf(lastVisit?.plannedCase.request.pattern, standing),
     presentMm: Object.fromEntries(standing.coatMm),

@@ -7,6 +7,7 @@ import { readDogsNamed } from '@/data/dogs'
 import { readHouseholds } from '@/data/households'
 import { caseOfDraft, draftOf } from '../booking/planOf'
 import type { OpenHouse } from '../house/openHouse'
+import { papersOf } from './papers'
 
 export const HeadsAsked = z
   .array(z.string().trim().min(1).max(60))
@@ -35,7 +36,7 @@ export const DogOfCardAsked = z.number().int().positive()
 export async function firstCardOf(dogId: number, house: OpenHouse) {
   const file = await caseOfDraft(draftOf(dogId, house, false), house.time)
   if (!file) return refuse('dogId', 'This dog is not in the book.')
-  const [newest] = await readVersions(dogId)
+  const [[newest], papers] = await Promise.all([readVersions(dogId), papersOf(dogId, house)])
   return {
     ok: true as const,
     value: {
@@ -43,6 +44,7 @@ export async function firstCardOf(dogId: number, house: OpenHouse) {
       dog: { name: file.standing.dog.name, ...figureOf(file.standing.dog) },
       unit: house.unit,
       version: newest?.version ?? 0,
+      papers,
     },
   }
 }

@@ -50,6 +50,7 @@ export async function ownerPageView(visitId: number, house: OpenHouse) {
       where: placeWords(finding),
       sizeMm: finding.sizeMm ?? null,
       words: finding.words ?? '',
+      photo: finding.photo ?? null,
       vet: refers.has(`${finding.kind} ${finding.zone}`),
     })),
     home: atHome(now.case.dog.coat),

@@ -5,10 +5,13 @@ import { keepPhoto, type BenchKey } from './store'
 const LONGEST_PX = 1280
 const QUALITY = 0.75
 
-/** Makes a picture small enough to keep. @throws DOMException when the file is no picture */
-async function smallJpeg(file: Blob): Promise<Blob | null> {
+/** Makes a picture small enough to keep. @returns null when the file is no picture */
+export const smallJpeg = (file: Blob, longestPx = LONGEST_PX): Promise<Blob | null> =>
+  scaled(file, longestPx).catch(() => null)
+
+async function scaled(file: Blob, longestPx: number): Promise<Blob | null> {
   const picture = await createImageBitmap(file)
-  const scale = Math.min(1, LONGEST_PX / Math.max(picture.width, picture.height))
+  const scale = Math.min(1, longestPx / Math.max(picture.width, picture.height))
   const canvas = document.createElement('canvas')
   canvas.width = Math.round(picture.width * scale)
   canvas.height = Math.round(picture.height * scale)
@@ -19,7 +22,7 @@ async function smallJpeg(file: Blob): Promise<Blob | null> {
 /** Keeps a picture on this device until the server has it. @returns the id under which it will be found, or a sentence */
 export async function takePhoto(bench: BenchKey, file: Blob): Promise<{ id: string } | { sentence: string }> {
   const id = crypto.randomUUID()
-  const jpeg = await smallJpeg(file).catch(() => null)
+  const jpeg = await smallJpeg(file)
   if (jpeg === null) return { sentence: 'This file is no picture.' }
   try {
     await keepPhoto({ id, bench, jpeg, refused: null })

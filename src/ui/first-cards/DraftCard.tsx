@@ -6,6 +6,7 @@ import { toolWords } from '@/core/lengths'
 import { makePlan, type Case } from '@/core/plan'
 import { ZONES, zoneLabel } from '@/core/zones'
 import { DogPicture, showFigure, unitWord } from '../coat-map'
+import { PaperCards } from '../papers/PaperCards'
 import { OwnerWords } from '../words/OwnerWords'
 import type { Asked, FirstCardActs, FirstCardView } from './drawer'
 import styles from './firstCards.module.css'
@@ -72,6 +73,7 @@ export function DraftCard({ dogId, view, asked, keepAsked, acts, kept }: DraftCa
           keepRemark={(remark) => acts.remark({ dogId, ...remark })}
           onLit={() => {}}
         />
+        <PaperCards dogId={dogId} name={dog.name} papers={view.papers} acts={{ put: acts.putPaper }} />
       </div>
       <div>
         <div className={styles.picture}>

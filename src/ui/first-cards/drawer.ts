@@ -5,12 +5,15 @@ import { Request } from '@/core/request'
 import type { Result } from '@/core/result'
 import type { DogOfCard } from '@/core/scribbles'
 import type { LengthUnit } from '@/core/units'
+import type { PaperActs } from '../papers/PaperCards'
 
 export interface FirstCardView {
   start: Case
   dog: FigureDog & { name: string }
   unit: LengthUnit
   version: number
+  /** Pictures of its paper cards. */
+  papers: { id: string; when: string }[]
 }
 
 export interface FirstCardActs {
@@ -18,6 +21,7 @@ export interface FirstCardActs {
   open: (dogId: unknown) => Promise<Result<FirstCardView>>
   save: (input: unknown) => Promise<Result<{ version: number }>>
   remark: (input: unknown) => Promise<Result<unknown>>
+  putPaper: PaperActs['put']
 }
 
 /** What became of a card; until then it waits. */

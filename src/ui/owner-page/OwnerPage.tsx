@@ -19,7 +19,14 @@ export interface OwnerPageProps {
   after: Partial<Record<ZoneId, number>>
   shapes: Partial<Record<ZoneId, string | null>>
   lengths: readonly { group: GroupId; fromMm: number; toMm: number }[]
-  found: readonly { what: string; where: string; sizeMm: number | null; words: string; vet: boolean }[]
+  found: readonly {
+    what: string
+    where: string
+    sizeMm: number | null
+    words: string
+    photo: string | null
+    vet: boolean
+  }[]
   home: { brush: string; wash: string }
   visor: string | null
   next: { when: string; booked: boolean }
@@ -98,7 +105,7 @@ export function OwnerPage({
             <p>Nothing that a vet should see.</p>
           ) : (
             <ul>
-              {found.map(({ what, where, sizeMm, words, vet }, at) => (
+              {found.map(({ what, where, sizeMm, words, photo, vet }, at) => (
                 <li key={at}>
                   <b>
                     {what}, {where}
@@ -106,6 +113,14 @@ export function OwnerPage({
                   {sizeMm !== null && `, ${sizeMm} mm`}
                   {words && `: ${words}`}
                   {vet && <span className="kv-caution"> Please have a vet look at it.</span>}
+                  {photo && (
+                    // eslint-disable-next-line @next/next/no-img-element -- its own house's picture, already small
+                    <img
+                      className={styles.photo}
+                      src={`/visits/${visitId}/photos/${photo}`}
+                      alt={`${what}, ${where}`}
+                    />
+                  )}
                 </li>
               ))}
             </ul>

@@ -17,7 +17,7 @@ const VIEW: OwnerPageProps = {
     { group: 'body', fromMm: 9.5, toMm: 9.5 },
     { group: 'head', fromMm: 12, toMm: 25 },
   ],
-  found: [{ what: 'Lump', where: 'left side', sizeMm: 8, words: 'moves', vet: true }],
+  found: [{ what: 'Lump', where: 'left side', sizeMm: 8, words: 'moves', photo: null, vet: true }],
   home: { brush: 'Brush every second day.', wash: 'Brush before a bath.' },
   visor: 'Friday 16 April',
   next: { when: 'Tuesday 6 April, 09:00', booked: true },
@@ -37,6 +37,8 @@ describe('a page for the owner', () => {
   })
   it('tells what was found, and leaves what it is to a vet', () => {
     expect(page()).toContain('Lump, left side , 8 mm: moves Please have a vet look at it.')
+    const pictured = VIEW.found.map((each) => ({ ...each, photo: 'a-picture' }))
+    expect(renderToStaticMarkup(<OwnerPage {...VIEW} found={pictured} />)).toContain('src="/visits/5/photos/a-picture"')
     expect(page({ found: [] })).toContain('Nothing that a vet should see.')
     expect(page()).toContain('does not say what it is: that is for a vet')
   })

@@ -4,7 +4,7 @@ import { Frame } from '@/ui/frame/Frame'
 import { keepRemark } from '../../actions'
 import { notYours } from '../../notYours'
 import { theHouse } from '../../theHouse'
-import { saveVersion } from '../[dogId]/card/actions'
+import { putPaper, saveVersion } from '../[dogId]/card/actions'
 import { findDogsOfCards, openFirstCard } from './actions'
 
 export const dynamic = 'force-dynamic'
@@ -18,7 +18,7 @@ export default async function FirstCardsPage() {
     <Frame here="Dogs" house={house}>
       <FirstCards
         houseKey={house.key}
-        acts={{ find: findDogsOfCards, open: openFirstCard, save: saveVersion, remark: keepRemark }}
+        acts={{ find: findDogsOfCards, open: openFirstCard, save: saveVersion, remark: keepRemark, putPaper }}
       />
     </Frame>
   )

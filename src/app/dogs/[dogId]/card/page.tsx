@@ -5,8 +5,9 @@ import { cardView } from '@/service/dog/cardView'
 import { CardDesk } from '@/ui/card/CardDesk'
 import { Frame } from '@/ui/frame/Frame'
 import { Saying } from '@/ui/frame/Saying'
+import { PaperCards } from '@/ui/papers/PaperCards'
 import { found, idOf } from '../../../addresses'
-import { savePattern, saveVersion } from './actions'
+import { putPaper, savePattern, saveVersion } from './actions'
 import { theHouse } from '../../../theHouse'
 
 export const dynamic = 'force-dynamic'
@@ -20,7 +21,7 @@ interface CardPageProps {
 export default async function CardPage({ params, searchParams }: CardPageProps) {
   const [house, { dogId }, { version }] = await Promise.all([theHouse(), params, searchParams])
   const view = found(await cardView(idOf(dogId), house, version === undefined ? undefined : idOf(version)))
-  const { asked, ...desk } = view
+  const { asked, papers, ...desk } = view
   if (!asked && version !== undefined) notFound()
   return (
     <Frame here="Dogs" house={house}>
@@ -42,6 +43,7 @@ export default async function CardPage({ params, searchParams }: CardPageProps) 
           The first groom makes the card: plan it, cut it, wrap it up.
         </Saying>
       )}
+      <PaperCards dogId={view.dogId} name={view.dog.name} papers={papers} acts={{ put: putPaper }} />
     </Frame>
   )
 }
