@@ -21,7 +21,7 @@ import { keepFacts } from '@/data/groomFacts'
 import { keepGrowthPairs } from '@/data/growth'
 import { keepBladeUse } from '@/data/kit'
 import { changeDog } from '@/data/dogs'
-import { changeVisit, readVisitsOfDog, type StoredVisit } from '@/data/visits'
+import { changeVisit, readVisitsOfDog, type LeftBehind, type StoredVisit } from '@/data/visits'
 import { noteSaid } from '../trail/noteSaid'
 
 /**
@@ -47,25 +47,30 @@ export async function keepAsCut(
   }
   const { id: cutCardId, version } = await addCard({ dogId, kind: 'cut', ...made, zones: cut })
   await noteSaid({ kind: 'card', id: dogId }, `Version ${version}: ${made.why}`, made.madeBy, nowMs)
-  const growing = now.plan.growing
-    .filter(({ readyOn }) => readyOn !== null)
-    .map(({ zone, side, wantedMm }) => ({ zone, ...(side ? { side } : {}), wantedMm }))
-  await changeVisit(stored.id, { cutCardId, leftBehind: { growing } })
+  await changeVisit(stored.id, { cutCardId, leftBehind: leftBehind(now) })
   await keepBladeUse(stored.id, bladeMinutes(now.plan.stages, cut, visit), stored.closedMs ?? nowMs)
   await keepLearned(stored, visit, now, cut)
   await keepDue(stored, now)
 }
 
+/** Wishes that still wait for coat. */
+export const leftBehind = ({ plan }: Standing): LeftBehind => ({
+  growing: plan.growing
+    .filter(({ readyOn }) => readyOn !== null)
+    .map(({ zone, side, wantedMm }) => ({ zone, ...(side ? { side } : {}), wantedMm })),
+})
+
 /** Says beside the dog when it was here, when it is due, and when a wish that waits will be possible: of its latest groom only. */
 export async function keepDue({ dogId, startedMs }: StoredVisit, { plan, case: known }: Standing): Promise<void> {
   const [latest] = await readVisitsOfDog(dogId, 1)
   if (latest && latest.startedMs > startedMs) return
+  await changeDog(dogId, dueAfter({ plan, case: known }))
+}
+
+/** When a dog was here, is due, and when a wish that waits will be possible. */
+export function dueAfter({ plan, case: known }: Standing) {
   const wishes = plan.growing.flatMap(({ readyOn }) => readyOn ?? [])
-  await changeDog(dogId, {
-    groomedOn: known.date,
-    dueOn: plan.return?.on ?? null,
-    wishOn: wishes.length === 0 ? null : (wishes.sort()[0] ?? null),
-  })
+  return { groomedOn: known.date, dueOn: plan.return?.on ?? null, wishOn: wishes.sort()[0] ?? null }
 }
 
 /** Writes, or writes again, what the house learns from a groom that was finished. */
@@ -83,13 +88,14 @@ export async function keepLearned(
   await keepGrowthPairs({ visitId, dogId, foundMs: startedMs }, pairsOf(now))
 }
 
-function factsOf(
-  { plan: begun }: StoredVisit,
+/** What the house learns from a groom. */
+export function factsOf(
+  { plan: begun }: Pick<StoredVisit, 'plan'>,
   visit: Visit,
   finishedMs: number,
   { plan, case: known }: Standing,
   cut: readonly CardEntry[],
-  { slotMin }: Booking,
+  { slotMin }: Pick<Booking, 'slotMin'>,
 ): GroomFacts {
   const grades = Object.values(visit.behaviour).map(({ grade }) => grade)
   const done = [...doneByStage(visit, finishedMs)].map(([stage, { handsMin }]) => [stage, handsMin] as const)
@@ -106,7 +112,7 @@ function factsOf(
 }
 
 /** What the last visit left against what this one found: measured on the plan, or by hand on the bench. */
-function pairsOf({ case: { last, coatNowMm, coatSidesMm = {}, dog, date } }: Standing) {
+export function pairsOf({ case: { last, coatNowMm, coatSidesMm = {}, dog, date } }: Standing) {
   if (!last) return []
   const found = measuredZones(coatNowMm)
   for (const [zone, { left, right }] of Object.entries(coatSidesMm))

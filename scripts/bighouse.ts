@@ -1,0 +1,21 @@
+import { database } from '@/data/connection'
+import { migrate } from '@/data/migrations'
+import { fillBigHouse } from './big/fill'
+import { progressLines } from './lib/archiveCommand'
+
+/** `npm run bighouse -- 100000`: ten years of a house, for measuring. */
+async function main(): Promise<void> {
+  const visits = Number(process.argv[2])
+  await migrate(database())
+  const from = performance.now()
+  const said = await fillBigHouse(visits, Date.now(), progressLines())
+  process.stdout.write(`${said}, in ${((performance.now() - from) / 60_000).toFixed(1)} min\n`)
+}
+
+process.env.KOVIT_CALL_MS = '0'
+main()
+  .catch((error: unknown) => {
+    process.exitCode = 1
+    process.stderr.write(`${error instanceof Error ? error.stack : String(error)}\n`)
+  })
+  .finally(() => database().sequelize.close())
