@@ -1,8 +1,9 @@
 import { QueryTypes } from 'sequelize'
+import { setImmediate as turn } from 'node:timers/promises'
 import sharp from 'sharp'
 import { TABLES } from '@/core/archive'
 import type { Cells } from '@/core/pace'
-import { openLoading } from '@/data/archive/load'
+import { openLoading, type Loading } from '@/data/archive/load'
 import { database } from '@/data/connection'
 import { hasMark, setMark } from '@/data/marks'
 import { keepCells } from '@/data/pace'
@@ -18,7 +19,7 @@ import { Rows, type Numbers } from './rows'
 const SEED = 2021
 const DAY_MS = 86_400_000
 /** Dogs that are written together; a filling that is cut off goes on behind the last whole stretch. */
-const AT_ONCE = 100
+const AT_ONCE = 40
 /** About how long a row is, where it is long. */
 const CHARS: Partial<Record<string, number>> = { visits: 20_000 }
 const MADE = 'big-house-made'
@@ -38,14 +39,24 @@ export async function fillBigHouse(visits: number, nowMs: number, tell: (share: 
     .toBuffer()
   let dogs = numbers.dogs ?? 0
   let made = numbers.visits ?? 0
+  // While the server writes one stretch the next is made.
+  let writing = Promise.resolve()
+  const loading = await openLoading()
   while (made < visits) {
     const rows = new Rows(numbers)
-    for (let nth = 0; nth < AT_ONCE; nth++) bigDog(++dogs, { seed: SEED, todayMs, people }, rows, cells)
-    numbers.dogs = dogs
-    await write(rows, jpeg)
+    for (let nth = 0; nth < AT_ONCE; nth++) {
+      bigDog(++dogs, { seed: SEED, todayMs, people }, rows, cells)
+      await turn()
+    }
+    await writing
+    writing = write(rows, loading, jpeg)
+    // Whoever waits for it next hears of a fault.
+    writing.catch(() => {})
     made += rows.visits
     tell(made / visits)
   }
+  await writing
+  await loading.close()
   await keepCells(cells)
   await setMark(MADE, nowMs)
   return `${dogs} dogs, ${made} visits`
@@ -115,17 +126,13 @@ async function allCells(): Promise<Cells> {
 }
 
 /** Its dogs last of all, and they are what says that a stretch is whole. */
-async function write(rows: Rows, jpeg: Buffer): Promise<void> {
-  const loading = await openLoading()
-  try {
-    for (const table of TABLES)
-      if (table !== 'dogs') for (const row of rows.tables.get(table) ?? []) await loading.add(table, row, CHARS[table] ?? 400)
-    for (const { id } of rows.tables.get('photos') ?? []) await loading.addPhoto(String(id), jpeg)
-    await loading.end()
-    await database().models.visitFold.bulkCreate(rows.folds)
-    for (const dog of rows.tables.get('dogs') ?? []) await loading.add('dogs', dog, 400)
-    await loading.end()
-  } finally {
-    await loading.close()
-  }
+async function write(rows: Rows, loading: Loading, jpeg: Buffer): Promise<void> {
+  for (const table of TABLES)
+    if (table !== 'dogs')
+      for (const row of rows.tables.get(table) ?? []) await loading.add(table, row, CHARS[table] ?? 400)
+  for (const { id } of rows.tables.get('photos') ?? []) await loading.addPhoto(String(id), jpeg)
+  await loading.end()
+  await database().models.visitFold.bulkCreate(rows.folds)
+  for (const dog of rows.tables.get('dogs') ?? []) await loading.add('dogs', dog, 400)
+  await loading.end()
 }

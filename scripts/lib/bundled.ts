@@ -9,6 +9,14 @@ const MADE = 'node_modules/.cache/kovit'
 export async function bundled<T>(entry: string): Promise<T> {
   const outfile = join(MADE, `${entry.replaceAll(/\W/g, '-')}.mjs`)
   mkdirSync(MADE, { recursive: true })
-  await build({ entryPoints: [entry], outfile, bundle: true, platform: 'node', format: 'esm', logLevel: 'error' })
+  await build({
+    entryPoints: [entry],
+    outfile,
+    bundle: true,
+    packages: 'external',
+    platform: 'node',
+    format: 'esm',
+    logLevel: 'error',
+  })
   return (await import(pathToFileURL(resolve(outfile)).href)) as T
 }

@@ -54,6 +54,14 @@ export function database(): Database {
   return (shared.kovitDatabase = openDatabase(url, Number(process.env.KOVIT_CALL_MS ?? CALL_MS)))
 }
 
+/** How many connections the pool has, how many of them work, and who waits for one. */
+export function poolNow(): { open: number; busy: number; waiting: number } {
+  const { pool } = database().sequelize.connectionManager as unknown as {
+    pool: { size: number; using: number; waiting: number }
+  }
+  return { open: pool.size, busy: pool.using, waiting: pool.waiting }
+}
+
 /** Two that wait for each other: the database ends one of them, which is then done again. */
 const DEADLOCK = 1213
 const TRIES = 5

@@ -1,4 +1,4 @@
-import { Op, col, fn, literal } from 'sequelize'
+import { Op, QueryTypes, col, fn, literal } from 'sequelize'
 import type { Result } from '@/core/result'
 import { EVENT_FORMAT, tryStoredEvent } from '@/core/formats'
 import type { VisitEvent } from '@/core/visit'
@@ -103,6 +103,18 @@ export async function lastNumbers(visitIds: readonly number[]): Promise<Map<numb
     group: ['visitId'],
   })
   return new Map(rows.map(({ visitId, no }) => [visitId, no]))
+}
+
+/** By visit what changes whenever its log grows or it is wrapped up, whoever did it. */
+export async function readNewsMarks(visitIds: readonly number[]): Promise<Map<number, string>> {
+  if (visitIds.length === 0) return new Map()
+  const rows = await database().sequelize.query<{ id: number; mark: string }>(
+    `SELECT visit.id, CONCAT_WS(' ', visit.closed_at, visit.cut_card_id,
+       (SELECT MAX(no) FROM visit_events WHERE visit_id = visit.id)) AS mark
+     FROM visits AS visit WHERE visit.id IN (:visitIds)`,
+    { type: QueryTypes.SELECT, replacements: { visitIds: [...visitIds] } },
+  )
+  return new Map(rows.map(({ id, mark }) => [id, mark]))
 }
 
 /** Which of these ids are taken, and by which visit. */

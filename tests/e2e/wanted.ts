@@ -37,6 +37,8 @@ export const ACTIONS: Record<string, Right | 'anybody'> = {
 /** The same of each route; `bench*` is asked once there is something to take in, and says so by itself. */
 export const ROUTES: Record<string, Right | 'anybody'> = {
   'GET /health': 'anybody',
+  'GET /health/alive': 'anybody',
+  'GET /metrics': 'anybody',
   'GET /service-worker.js': 'anybody',
   'GET /house-certificate': 'anybody',
   'GET /calendar/[secret]': 'anybody',

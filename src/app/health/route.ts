@@ -3,9 +3,13 @@ import { isBookThere } from '@/service/house/openHouse'
 
 export const dynamic = 'force-dynamic'
 
-/** Whether pages and database answer. */
+/** Whether this server is ready: pages and database answer; and how long the database took, ms. `/health/alive` asks for the pages alone. */
 export async function GET(): Promise<Response> {
+  const from = performance.now()
   const there = await unlessAway(async () => ({ ok: true, value: await isBookThere() }))
-  if (!there.ok) return new Response('the database does not answer', { status: 503 })
-  return new Response('ok')
+  const databaseMs = Math.round((performance.now() - from) * 10) / 10
+  return Response.json(
+    { alive: true, ready: there.ok, databaseMs: there.ok ? databaseMs : null },
+    { status: there.ok ? 200 : 503, headers: { 'Cache-Control': 'no-store' } },
+  )
 }

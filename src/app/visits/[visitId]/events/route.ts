@@ -3,6 +3,7 @@ import { firstProblems, problemsOf, type Problem, type Result } from '@/core/res
 import { VisitEvent } from '@/core/visit'
 import { appendEvents, type Sent, type Taken } from '@/service/visit/appendEvents'
 import { authored } from '@/service/visit/authored'
+import { figures } from '@/service/watch/figures'
 import { idIn } from '../../../addresses'
 import { letInTo } from '../../../letInTo'
 import { sentBody } from '../../../sentBody'
@@ -43,7 +44,9 @@ export async function POST(request: Request, { params }: Params): Promise<Respon
       ? []
       : [{ id, taken: 'refused', why: firstProblems(problemsOf(event.error), MOST_OF_ONE).map(toWords).join(' ') }],
   )
-  return answer({ ok: true, value: { ...result.value, answers: [...result.value.answers, ...unread] } }, 200)
+  const answers = [...result.value.answers, ...unread]
+  for (const { taken } of answers) figures().events.inc({ taken })
+  return answer({ ok: true, value: { ...result.value, answers } }, 200)
 }
 
 const toWords = ({ path, sentence }: Problem) => (path === '' ? sentence : `${path}: ${sentence}`)

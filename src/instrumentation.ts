@@ -1,0 +1,6 @@
+/** What runs once when the pages are started. */
+export async function register(): Promise<void> {
+  if (process.env.NEXT_RUNTIME !== 'nodejs') return
+  const { watchRequests } = await import('./service/watch/watchRequests')
+  watchRequests()
+}
