@@ -1,5 +1,6 @@
 import { oneAtATime } from '@/data/archive/oneAtATime'
 import { database } from '@/data/connection'
+import { readHouse } from '@/data/house'
 import { hasMark, setMark } from '@/data/marks'
 import { NewerDatabase, migrate } from '@/data/migrations'
 import { makeDemo } from '@/demo'
@@ -21,7 +22,7 @@ async function main(): Promise<void> {
     await open.sequelize.getQueryInterface().dropAllTables()
     await migrate(open)
   }
-  await rebuildFacts()
+  await rebuildFacts((await readHouse())?.timeZone ?? 'UTC')
   const empty = (await open.models.house.count()) === 0
   const demo = asked && empty ? await wholeDemo() : null
   await open.sequelize.close()

@@ -1,7 +1,9 @@
-import { Op } from 'sequelize'
-import { GroomFacts } from '@/core/insight'
-import { database } from './connection'
+import { Op, type WhereOptions } from 'sequelize'
+import { GroomFacts, GroomSums, addSums, emptySums, sumsOf } from '@/core/insight'
+import { HELD, database, inTransaction } from './connection'
 import { jsonOf } from './jsonOf'
+import type { Row } from './models'
+import type { GroomFactsFields, GroomSumsFields } from './models/rows'
 
 const FACTS_FORMAT = 1
 
@@ -13,35 +15,122 @@ export interface StoredFacts {
   facts: GroomFacts
 }
 
-/** Writes what the house learns from a groom; written again after an amendment. */
-export async function keepFacts({ startedMs, facts, ...ids }: StoredFacts): Promise<void> {
-  await database().models.groomFacts.upsert({
-    ...ids,
-    startedAt: new Date(startedMs),
-    format: FACTS_FORMAT,
-    facts: JSON.stringify(facts),
+/** Sums of some grooms: by calendar month, groomer and coat. */
+export interface SummedCell {
+  month: string
+  staffId: number
+  coat: string
+  sums: GroomSums
+}
+
+/**
+ * Writes what the house learns from a groom, and adds it to the sums; written again after an amendment, when what it said
+ * before is taken out of them.
+ * @param month in which the groom counts, by the house's own clock
+ */
+export function keepFacts({ startedMs, facts, ...ids }: StoredFacts, month: string): Promise<void> {
+  return inTransaction(async () => {
+    const { groomFacts } = database().models
+    const before = await groomFacts.findByPk(ids.visitId, HELD)
+    const sums = new Sums()
+    if (before?.summedIn) sums.add(before.summedIn, before.staffId, factsIn(before), -1)
+    sums.add(month, ids.staffId, facts)
+    await groomFacts.upsert({
+      ...ids,
+      startedAt: new Date(startedMs),
+      format: FACTS_FORMAT,
+      facts: JSON.stringify(facts),
+      summedIn: month,
+    })
+    await sums.keep()
   })
 }
 
-/** The facts of every groom begun since a moment, oldest first. */
-export async function readFacts(sinceMs: number): Promise<StoredFacts[]> {
-  const rows = await database().models.groomFacts.findAll({
-    where: { startedAt: { [Op.gte]: new Date(sinceMs) } },
-    order: [['startedAt', 'ASC']],
+/**
+ * Adds grooms to the sums that are in none yet: those from before there were any, and of a house that was brought back.
+ * @returns how many were left to do; none when it is done
+ */
+export function sumMissing(monthOf: (startedMs: number) => string, most = 2000): Promise<number> {
+  return inTransaction(async () => {
+    const { groomFacts } = database().models
+    const rows = await groomFacts.findAll({
+      where: { summedIn: null },
+      order: [['visitId', 'ASC']],
+      limit: most,
+      ...HELD,
+    })
+    const sums = new Sums()
+    const inMonth = new Map<string, number[]>()
+    for (const row of rows) {
+      const month = monthOf(row.startedAt.getTime())
+      sums.add(month, row.staffId, factsIn(row))
+      const known = inMonth.get(month)
+      if (known) known.push(row.visitId)
+      else inMonth.set(month, [row.visitId])
+    }
+    await sums.keep()
+    for (const [month, visitId] of inMonth) await groomFacts.update({ summedIn: month }, { where: { visitId } })
+    return rows.length
   })
-  return rows.map(({ visitId, dogId, staffId, startedAt, facts }) => ({
-    visitId,
-    dogId,
-    staffId,
-    startedMs: startedAt.getTime(),
-    facts: jsonOf(GroomFacts, facts),
-  }))
 }
+
+/** Forgets all sums, so that they are made again. */
+export const dropSums = (): Promise<void> =>
+  inTransaction(async () => {
+    await database().models.groomSums.destroy({ where: {} })
+    await database().models.groomFacts.update({ summedIn: null }, { where: {} })
+  })
+
+const factsIn = ({ facts }: Row<GroomFactsFields>): GroomFacts => jsonOf(GroomFacts, facts)
+
+/** What is to be added to the sums. */
+class Sums {
+  private readonly cells = new Map<string, SummedCell>()
+
+  add(month: string, staffId: number, facts: GroomFacts, sign: 1 | -1 = 1): void {
+    const { coat } = facts
+    const key = `${month} ${staffId} ${coat}`
+    const cell = this.cells.get(key) ?? { month, staffId, coat, sums: emptySums() }
+    addSums(cell.sums, sumsOf(facts), sign)
+    this.cells.set(key, cell)
+  }
+
+  /** In one order, so that two that add at once never wait for each other. */
+  async keep(): Promise<void> {
+    const { groomSums } = database().models
+    for (const [, { sums, ...where }] of [...this.cells].sort(([a], [b]) => a.localeCompare(b))) {
+      const there = await groomSums.findOne({ where, ...HELD })
+      const all = there ? jsonOf(GroomSums, there.sums) : emptySums()
+      addSums(all, sums)
+      await groomSums.upsert({ ...where, sums: JSON.stringify(all) })
+    }
+  }
+}
+
+/** The sums of a span of months, the last one included. @param of one groomer or one coat; all when left out */
+export async function readSums(
+  [from, to]: readonly [from: string, to: string],
+  of: { staffId?: number; coat?: string } = {},
+): Promise<SummedCell[]> {
+  const where: WhereOptions<GroomSumsFields> = { month: { [Op.between]: [from, to] }, ...of }
+  const rows = await database().models.groomSums.findAll({ where, raw: true })
+  return rows.map(({ sums, ...cell }) => ({ ...cell, sums: JSON.parse(sums) as GroomSums }))
+}
+
+/** The first month of which anything is known; null: none. */
+export async function readFirstMonth(): Promise<string | null> {
+  const first = await database().models.groomSums.findOne({ attributes: ['month'], order: [['month', 'ASC']] })
+  return first?.month ?? null
+}
+
+/** Whether some grooms are in no sums yet. */
+export const isSumMissing = async (): Promise<boolean> =>
+  (await database().models.groomFacts.findOne({ attributes: ['visitId'], where: { summedIn: null } })) !== null
 
 /** Of a dog's grooms the hands-on minutes, by visit. */
 export async function readMinutesOf(dogId: number): Promise<Map<number, number>> {
   const rows = await database().models.groomFacts.findAll({ where: { dogId } })
-  return new Map(rows.map(({ visitId, facts }) => [visitId, sumOf(jsonOf(GroomFacts, facts).done)]))
+  return new Map(rows.map((row) => [row.visitId, sumMin(factsIn(row).done)]))
 }
 
-const sumOf = (minutes: GroomFacts['done']): number => Object.values(minutes).reduce((sum, each) => sum + each, 0)
+const sumMin = (minutes: GroomFacts['done']): number => Object.values(minutes).reduce((sum, each) => sum + each, 0)

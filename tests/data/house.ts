@@ -1,3 +1,4 @@
+import { GroomFacts } from '@/core/insight'
 import { randomUUID } from 'node:crypto'
 import { existsSync, rmSync } from 'node:fs'
 import { FULL_KIT } from '@/core/lengths'
@@ -178,3 +179,13 @@ export async function startVisit(bookingId: number, dogId: number, planned = QUI
 
 export const closeVisit = (visitId: number, liked: boolean | null, nowMs: number) =>
   close({ visitId, liked }, nowMs, TIME)
+
+/** What the house learned of each groom. */
+export const factsOf = async ({ models }: Database) =>
+  (await models.groomFacts.findAll({ order: [['startedAt', 'ASC']] })).map((row) => ({
+    visitId: row.visitId,
+    dogId: row.dogId,
+    staffId: row.staffId,
+    startedMs: row.startedAt.getTime(),
+    facts: GroomFacts.parse(JSON.parse(row.facts)),
+  }))

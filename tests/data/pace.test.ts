@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { Database } from '@/data/connection'
-import { readFacts } from '@/data/groomFacts'
 import { paceOf } from '@/service/booking/planOf'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { ownerSaid } from '@/service/visit/ownerSaid'
@@ -16,6 +15,7 @@ import {
   openHouse,
   startVisit,
   type Server,
+  factsOf,
 } from './house'
 
 let server: Server
@@ -83,7 +83,7 @@ describe('what a wrap-up teaches', () => {
     expect(await database.models.paceCell.sum('n')).toBe(before)
   })
   it('is looked back on by the house', async () => {
-    const [looked, ...rest] = await readFacts(NINE - 1)
+    const [looked, ...rest] = await factsOf(database)
     expect(rest).toEqual([])
     expect(looked).toMatchObject({ visitId, startedMs: NINE, facts: { coat: 'curly', repeat: 100, worstGrade: null } })
     expect(looked?.facts.doneMin).toBeCloseTo(

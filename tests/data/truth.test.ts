@@ -1,17 +1,19 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { coatToday, makePlan } from '@/core/plan'
 import type { VisitEvent } from '@/core/visit'
+import { insightOf, sumsOf } from '@/core/insight'
 import { readBooking } from '@/data/bookings'
 import { readCard } from '@/data/cards'
 import type { Database } from '@/data/connection'
 import { readDog } from '@/data/dogs'
-import { readFacts } from '@/data/groomFacts'
+import { dropSums, readSums } from '@/data/groomFacts'
 import { readTools } from '@/data/kit'
 import { migrate } from '@/data/migrations'
 import { readVisit } from '@/data/visits'
 import { cardView, printView } from '@/service/dog/cardView'
 import { dogFileView } from '@/service/dog/dogFileView'
 import { DogsAsked, dogsView } from '@/service/find/dogsView'
+import { rebuildSums } from '@/service/insight/rebuildFacts'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { wrapUpView } from '@/service/visit/wrapUpView'
 import {
@@ -26,6 +28,7 @@ import {
   openHouse,
   startVisit,
   type Server,
+  factsOf,
 } from './house'
 
 const MIN = 60_000
@@ -136,7 +139,7 @@ describe('after the close', () => {
   it('an amendment makes a new version as cut, and wrap-up, insight and the next plan read it', async () => {
     await groom()
     const before = await readVisit(visitId)
-    const scoreBefore = (await readFacts(0)).find((each) => each.visitId === visitId)?.facts.repeat
+    const scoreBefore = (await factsOf(database)).find((each) => each.visitId === visitId)?.facts.repeat
     await appendEvents(visitId, [amended()], NINE + 300 * MIN)
     const after = await readVisit(visitId)
     expect(after?.cutCardId).not.toBe(before?.cutCardId)
@@ -148,9 +151,35 @@ describe('after the close', () => {
       cut: [{ lengthMm: 19 }],
     })
     expect(at((await again(6)).card, 'skull')).toMatchObject([{ lengthMm: 19 }])
-    const score = (await readFacts(0)).find((each) => each.visitId === visitId)?.facts.repeat
+    const score = (await factsOf(database)).find((each) => each.visitId === visitId)?.facts.repeat
     expect(score).toBeLessThan(scoreBefore ?? 0)
     expect(score).toBe(view?.toCard)
+  })
+  it('what Insight sums is what the grooms say, after an amendment too, and made again from them', async () => {
+    await groom()
+    await appendEvents(visitId, [amended()], NINE + 300 * MIN)
+    const told = async () => {
+      const cells = await readSums(['2000-01', '2099-12'])
+      return insightOf(cells.map(({ staffId, ...cell }) => ({ ...cell, groomer: String(staffId) })))
+    }
+    const byGroom = insightOf(
+      (await factsOf(database)).map(({ staffId, startedMs, facts }) => ({
+        month: new Date(startedMs).toISOString().slice(0, 7),
+        coat: facts.coat,
+        groomer: String(staffId),
+        sums: sumsOf(facts),
+      })),
+    )
+    const rounded = (insight: object) =>
+      JSON.parse(JSON.stringify(insight), (_, value: unknown) =>
+        typeof value === 'number' ? Math.round(value * 1e6) / 1e6 : value,
+      ) as object
+    expect(byGroom.grooms).toBeGreaterThan(1)
+    expect(rounded(await told())).toEqual(rounded(byGroom))
+    await dropSums()
+    expect((await told()).grooms).toBe(0)
+    await rebuildSums('UTC')
+    expect(rounded(await told())).toEqual(rounded(byGroom))
   })
   it('an amendment can be taken back: the card as it was cut stands again', async () => {
     await groom()
@@ -233,7 +262,7 @@ describe('the tables', () => {
       await sequelize.query(`ALTER TABLE ${table} DROP CONSTRAINT ${table}_${column}_is_json`)
     expect(await migrate(database)).toEqual(['0009-one-truth'])
     expect((await readDog(ids.dogId))?.version).toBeGreaterThan(0)
-    expect(await readFacts(0)).toEqual([])
+    expect(await database.models.groomFacts.count()).toBe(0)
   })
 })
 

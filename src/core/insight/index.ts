@@ -1,3 +1,4 @@
 export { insightOf } from './insight'
-export { GroomFacts } from './insight'
-export type { Groomed, Insight } from './insight'
+export type { GroomCell, Insight } from './insight'
+export { GroomFacts } from './facts'
+export { GroomSums, addSums, emptySums, sumsOf } from './sums'

@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { insightOf, type Groomed } from '.'
+import fc from 'fast-check'
+import { GroomFacts, addSums, emptySums, insightOf as insightOfCells, sumsOf } from '.'
+
+type Groomed = GroomFacts & { month: string; groomer: string }
+const insightOf = (grooms: readonly Groomed[]) =>
+  insightOfCells(
+    grooms.map(({ month, groomer, ...facts }) => ({ month, groomer, coat: facts.coat, sums: sumsOf(facts) })),
+  )
 
 const groom = (change: Partial<Groomed> & { headMin?: number } = {}): Groomed => {
   const { headMin = 14, ...rest } = change
@@ -67,5 +74,37 @@ describe('what many grooms tell', () => {
       { month: '2026-09', count: 1, slotsKept: 0, repeat: null, worstGrade: 3 },
       { month: '2026-10', count: 1, slotsKept: 1, repeat: 90, worstGrade: null },
     ])
+  })
+})
+
+describe('sums of grooms', () => {
+  const { month: _, groomer: __, ...facts } = groom()
+  it('a groom that is taken out leaves what was there before', () =>
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 300 }), { maxLength: 20 }), (minutes) => {
+        const all = emptySums()
+        const each = minutes.map((min) => sumsOf(GroomFacts.parse({ ...facts, done: { head: min }, doneMin: min })))
+        for (const sums of each) addSums(all, sums)
+        for (const sums of each.slice(1)) addSums(all, sums, -1)
+        const first = each[0] ?? emptySums()
+        expect(all.count).toBe(first.count)
+        expect(all.doneMin).toBeCloseTo(first.doneMin)
+        expect(all.stages.head?.[0] ?? 0).toBeCloseTo(first.stages.head?.[0] ?? 0)
+      }),
+    ))
+  it('added cell by cell they tell the same as groom by groom', () => {
+    const grooms = [...three(), ...three({ headMin: 25, month: '2026-09' }), groom({ coat: 'drop', groomer: 'Ansel' })]
+    const cells = new Map<string, ReturnType<typeof emptySums>>()
+    for (const { month, groomer, ...each } of grooms) {
+      const key = [month, groomer, each.coat].join()
+      const cell = cells.get(key) ?? emptySums()
+      addSums(cell, sumsOf(each))
+      cells.set(key, cell)
+    }
+    const told = [...cells].map(([key, sums]) => {
+      const [month = '', groomer = '', coat = ''] = key.split(',')
+      return { month, groomer, coat, sums }
+    })
+    expect(insightOfCells(told)).toEqual(insightOf(grooms))
   })
 })

@@ -1,4 +1,4 @@
-export { STAGES, STAGE_FACTS, StageId, TRIGGERS, Trigger, behaviourAt, familyOf, stageLabel } from './stages'
+export { FAMILIES, STAGES, STAGE_FACTS, StageId, TRIGGERS, Trigger, behaviourAt, familyOf, stageLabel } from './stages'
 export type { Family, Resource } from './stages'
 export { PlannedStage } from './plannedStage'
 export { stageOfZone } from './hand'

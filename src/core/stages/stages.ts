@@ -49,7 +49,8 @@ export const TRIGGERS = [
 export const Trigger = z.enum(TRIGGERS)
 export type Trigger = z.infer<typeof Trigger>
 
-export type Family = 'look' | 'prepare' | 'bath' | 'dry' | 'clip' | 'scissor'
+export const FAMILIES = ['look', 'prepare', 'bath', 'dry', 'clip', 'scissor'] as const
+export type Family = (typeof FAMILIES)[number]
 export type Resource = 'table' | 'tub' | 'dryer'
 
 export interface StageFact {

@@ -72,6 +72,7 @@ export async function openLoading(schema?: string): Promise<Loading> {
       await flush()
       await written
       if (statements > 0) await connection.commit()
+      statements = 0
     },
     close: () => connection.end(),
   }

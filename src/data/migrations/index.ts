@@ -18,6 +18,7 @@ import { THE_TRAIL } from './0013-the-trail'
 import { WHO_IS_AT_THE_TABLE } from './0014-who-is-at-the-table'
 import { THE_DAY_AS_TAKEN } from './0015-the-day-as-taken'
 import { PAPER_CARDS } from './0020-paper-cards'
+import { TEN_YEARS } from './0021-ten-years'
 import { WHERE_DOORS_ARE } from './0016-where-doors-are'
 import { BACKUPS } from './0017-backups'
 import { BROUGHT_IN } from './0018-brought-in'
@@ -45,6 +46,7 @@ const MIGRATIONS = [
   { name: '0018-brought-in', statements: BROUGHT_IN },
   { name: '0019-a-name-struck-out', statements: A_NAME_STRUCK_OUT },
   { name: '0020-paper-cards', statements: PAPER_CARDS },
+  { name: '0021-ten-years', statements: TEN_YEARS },
 ]
 
 /** Whether every change of the tables has run. */

@@ -16,7 +16,9 @@ import type {
   DogFields,
   EventFields,
   FileChangeFields,
+  DogGrowthFields,
   GroomFactsFields,
+  GroomSumsFields,
   GrowthPairFields,
   HouseFields,
   HouseMarkFields,
@@ -82,6 +84,8 @@ export interface Models {
   paceCell: Table<PaceCellFields>
   station: Table<StationFields>
   groomFacts: Table<GroomFactsFields>
+  groomSums: Table<GroomSumsFields>
+  dogGrowth: Table<DogGrowthFields>
   growthPair: Table<GrowthPairFields>
 }
 
@@ -441,6 +445,19 @@ export function defineModels(sequelize: Sequelize): Models {
       startedAt: moment,
       format: counter,
       facts: json,
+      summedIn: optional,
+    }),
+    groomSums: table('groom_sums', {
+      month: { ...text, primaryKey: true },
+      staffId: { type: INTEGER, primaryKey: true },
+      coat: { ...text, primaryKey: true },
+      sums: json,
+    }),
+    dogGrowth: table('dog_growth', {
+      dogId: { type: INTEGER, primaryKey: true },
+      pairs: number,
+      mmPerWeek: { type: DOUBLE, allowNull: false },
+      tableMm: { type: DOUBLE, allowNull: false },
     }),
   }
   models.card.hasMany(models.cardZone, { foreignKey: 'cardId', as: 'zones' })

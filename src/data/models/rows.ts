@@ -311,6 +311,20 @@ export interface GroomFactsFields {
   startedAt: Date
   format: number
   facts: string
+  /** The month in whose sums it is; null: in none yet. */
+  summedIn: string | null
+}
+export interface GroomSumsFields {
+  month: string
+  staffId: number
+  coat: string
+  sums: string
+}
+export interface DogGrowthFields {
+  dogId: number
+  pairs: number
+  mmPerWeek: number
+  tableMm: number
 }
 export interface VisitFoldFields {
   visitId: number

@@ -1,56 +1,65 @@
-import { COAT_FACTS, learnRates } from '@/core/coat'
-import { insightOf, type Groomed } from '@/core/insight'
+import { z } from 'zod'
+import { CoatId } from '@/core/coat'
+import { insightOf } from '@/core/insight'
 import { mayDo } from '@/core/rights'
 import { showDay } from '@/core/units'
-import { readDogs } from '@/data/dogs'
-import { readFacts } from '@/data/groomFacts'
-import { readGrowthPairs } from '@/data/growth'
-import { DAY_MS } from '../house/houseTime'
+import { countDogs } from '@/data/drawer'
+import { isSumMissing, readFirstMonth, readSums } from '@/data/groomFacts'
+import { readGrowths } from '@/data/growth'
 import type { OpenHouse } from '../house/openHouse'
+import { rebuildSums } from './rebuildFacts'
 import type { Person } from '../who/whoAsks'
 
-const YEAR_MS = 365 * DAY_MS
 /** So many dogs' growth is drawn; more lines tell nothing. */
 const MOST_LINES = 6
 /** A growth learned from fewer measures is the table's. */
 const FEWEST_MEASURES = 3
 
-/** What the house's own grooms of a year say; every groom of the year counts. Of people only who may see all sees more than themself. */
+/** How far back is looked, months. */
+export const SPANS = { year: 12, 'three years': 36, all: null } as const
+export const Span = z.enum(Object.keys(SPANS) as [keyof typeof SPANS])
+
+/** Of which grooms something is asked: how far back, by whom, on which coat. */
+export const InsightAsked = z.object({
+  span: Span.catch('year').default('year'),
+  by: z.coerce.number().int().positive().optional().catch(undefined),
+  coat: CoatId.optional().catch(undefined),
+})
+export type InsightAsked = z.infer<typeof InsightAsked>
+
+/** What the house's own grooms say. Of people only who may see all sees more than themself. */
 export async function insightView(
-  { time, nowMs, nameOf }: OpenHouse,
+  { span, by, coat }: InsightAsked,
+  { time, timeZone, nowMs, nameOf, everybody }: OpenHouse,
   who: Pick<Person, 'id' | 'name' | 'role' | 'owner'>,
 ) {
-  const sinceMs = nowMs - YEAR_MS
-  const sinceDay = time.day(sinceMs)
-  const stored = await readFacts(sinceMs)
-  const grooms = stored.map(({ startedMs, staffId, facts }): Groomed => ({
-    ...facts,
-    month: time.day(startedMs).slice(0, 7),
-    groomer: nameOf(staffId),
-  }))
-  const insight = insightOf(grooms)
+  // A house that was brought back has its grooms, and not yet their sums.
+  if (await isSumMissing()) await rebuildSums(timeZone)
   const everybodys = mayDo(who, 'figures')
+  const ofOne = everybodys ? by : by === undefined ? undefined : who.id
+  const thisMonth = time.day(nowMs).slice(0, 7)
+  const first = (await readFirstMonth()) ?? thisMonth
+  const since = SPANS[span] === null ? first : monthsBefore(thisMonth, SPANS[span])
+  const [cells, growth, dogs] = await Promise.all([
+    readSums([since, thisMonth], { ...(ofOne ? { staffId: ofOne } : {}), ...(coat ? { coat } : {}) }),
+    readGrowths(FEWEST_MEASURES, MOST_LINES),
+    countDogs(),
+  ])
+  const insight = insightOf(cells.map(({ staffId, ...cell }) => ({ ...cell, groomer: nameOf(staffId) })))
   const byGroomer = insight.byGroomer.filter(({ name }) => everybodys || name === who.name)
   return {
     insight: { ...insight, byGroomer },
     everybodys,
-    since: `${showDay(sinceDay)} ${sinceDay.slice(0, 4)}`,
-    growth: await growths(nowMs),
+    asked: { span, by: ofOne ?? null, coat: coat ?? null },
+    /** Who can be asked for. */
+    people: everybodys ? everybody.map(({ id, name }) => ({ id, name })) : [{ id: who.id, name: who.name }],
+    since: `${showDay(`${since}-01`)} ${since.slice(0, 4)}`,
+    growth: { ...growth, dogs: dogs.all },
   }
 }
 
-/** How fast the bodies of measured dogs grow, against what their coat does by the table: those that differ most. mm a week. */
-async function growths(nowMs: number) {
-  const [dogs, pairs] = await Promise.all([readDogs(), readGrowthPairs(nowMs)])
-  const measured = dogs.flatMap(({ id, name, coat }) => {
-    const { body } = learnRates(coat, pairs.get(id) ?? [])
-    const tableMm = COAT_FACTS[coat].growthMmPerWeek
-    return body.pairs < FEWEST_MEASURES ? [] : [{ name, coat, mmPerWeek: body.mmPerWeek, tableMm }]
-  })
-  const off = ({ mmPerWeek, tableMm }: (typeof measured)[number]) => Math.abs(Math.log(mmPerWeek / tableMm))
-  return {
-    shown: measured.sort((a, b) => off(b) - off(a)).slice(0, MOST_LINES),
-    measured: measured.length,
-    dogs: dogs.length,
-  }
+/** @example monthsBefore('2027-03', 12) // '2026-03' */
+function monthsBefore(month: string, months: number): string {
+  const count = Number(month.slice(0, 4)) * 12 + Number(month.slice(5)) - 1 - months
+  return `${Math.floor(count / 12)}-${String((count % 12) + 1).padStart(2, '0')}`
 }

@@ -22,6 +22,7 @@ import { keepGrowthPairs } from '@/data/growth'
 import { keepBladeUse } from '@/data/kit'
 import { changeDog } from '@/data/dogs'
 import { changeVisit, readVisitsOfDog, type LeftBehind, type StoredVisit } from '@/data/visits'
+import { keepGrowthOf } from '../insight/growths'
 import { noteSaid } from '../trail/noteSaid'
 
 /**
@@ -84,8 +85,11 @@ export async function keepLearned(
   if (!booking || visit.finishedMs === null) return
   const { id: visitId, dogId, startedMs } = stored
   const facts = factsOf(stored, visit, visit.finishedMs, now, cut, booking)
-  await keepFacts({ visitId, dogId, staffId: booking.staffId, startedMs, facts })
-  await keepGrowthPairs({ visitId, dogId, foundMs: startedMs }, pairsOf(now))
+  const month = now.case.date.slice(0, 7)
+  await keepFacts({ visitId, dogId, staffId: booking.staffId, startedMs, facts }, month)
+  const pairs = pairsOf(now)
+  await keepGrowthPairs({ visitId, dogId, foundMs: startedMs }, pairs)
+  if (pairs.length > 0) await keepGrowthOf([{ id: dogId, coat: now.case.dog.coat }])
 }
 
 /** What the house learns from a groom. */

@@ -1,5 +1,7 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
+import { COATS } from '@/core/coat'
 import type { Insight } from '@/core/insight'
 import { stageLabel, type Family } from '@/core/stages'
 import { Bars, Lines, NamedBars, Question, bottomNear } from './Question'
@@ -23,6 +25,9 @@ export interface InsightView {
   insight: Insight
   /** Whether the figures of everybody are here, or those of who looks alone. */
   everybodys: boolean
+  /** What was asked for: how far back, of whom, of which coat; null: all. */
+  asked: { span: string; by: number | null; coat: string | null }
+  people: readonly { id: number; name: string }[]
   /** The day since which every groom counts, `25 November 2025`. */
   since: string
   /** Of the dogs whose growth was measured, those that differ most from their coat's table. */
@@ -42,6 +47,7 @@ export function InsightDesk({ view }: { view: InsightView }) {
           {known ? `All ${grooms} grooms since ${since}.` : 'It fills as grooms are wrapped up.'}
         </p>
       </div>
+      <Asking view={view} />
       <div className={styles.questions}>
         <Minutes insight={insight} known={known} everybodys={everybodys} />
         <Promises insight={insight} known={known} />
@@ -49,6 +55,63 @@ export function InsightDesk({ view }: { view: InsightView }) {
         <CoatGrowth growth={growth} />
       </div>
     </>
+  )
+}
+
+const SPANS = [
+  ['year', 'A year'],
+  ['three years', 'Three years'],
+  ['all', 'All years'],
+] as const
+
+/** Which grooms the answers are of. */
+function Asking({ view: { asked, people } }: { view: InsightView }) {
+  const router = useRouter()
+  const href = (change: Partial<InsightView['asked']>) => {
+    const { span, by, coat } = { ...asked, ...change }
+    const query = new URLSearchParams({ span, ...(by ? { by: String(by) } : {}), ...(coat ? { coat } : {}) })
+    return `/insight?${query.toString()}`
+  }
+  return (
+    <div className={styles.asking}>
+      {SPANS.map(([span, label]) => (
+        <button
+          key={span}
+          type="button"
+          className="kv-chip"
+          aria-pressed={asked.span === span}
+          onClick={() => router.push(href({ span }))}
+        >
+          {label}
+        </button>
+      ))}
+      <select
+        className="kv-select"
+        aria-label="By whom"
+        value={asked.by ?? ''}
+        onChange={({ target }) => router.push(href({ by: Number(target.value) || null }))}
+      >
+        <option value="">everybody</option>
+        {people.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+      <select
+        className="kv-select"
+        aria-label="Which coat"
+        value={asked.coat ?? ''}
+        onChange={({ target }) => router.push(href({ coat: target.value || null }))}
+      >
+        <option value="">every coat</option>
+        {COATS.map((coat) => (
+          <option key={coat} value={coat}>
+            {coat}
+          </option>
+        ))}
+      </select>
+    </div>
   )
 }
 
@@ -101,7 +164,10 @@ function Minutes({ insight, known, everybodys }: AnswerProps & Pick<InsightView,
 function Promises({ insight, known }: AnswerProps) {
   const { ninety, months } = insight
   const worst = insight.bias[0]
-  const slots = months.map(({ month, slotsKept }) => ({ name: monthWord(month), kept: percent(slotsKept) }))
+  const slots = months.map(({ month, slotsKept }) => ({
+    name: monthWord(month, months.length),
+    kept: percent(slotsKept),
+  }))
   return (
     <>
       <Question
@@ -157,10 +223,10 @@ function Promises({ insight, known }: AnswerProps) {
 
 function Trims({ insight: { months }, known }: AnswerProps) {
   const repeats = months.flatMap(({ month, repeat }) =>
-    repeat === null ? [] : [{ name: monthWord(month), score: Math.round(repeat) }],
+    repeat === null ? [] : [{ name: monthWord(month, months.length), score: Math.round(repeat) }],
   )
   const grades = months.flatMap(({ month, worstGrade }) =>
-    worstGrade === null ? [] : [{ name: monthWord(month), grade: Number(worstGrade.toFixed(1)) }],
+    worstGrade === null ? [] : [{ name: monthWord(month, months.length), grade: Number(worstGrade.toFixed(1)) }],
   )
   return (
     <>
@@ -225,4 +291,8 @@ const longest = ({ byFamily }: Insight): string =>
   LONGEST[[...byFamily].sort((a, b) => b.doneMin - a.doneMin)[0]?.family ?? 'look']
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
-const monthWord = (month: string): string => MONTHS[Number(month.slice(5)) - 1] ?? month
+/** With its year where more than one is shown. */
+function monthWord(month: string, shown: number): string {
+  const word = MONTHS[Number(month.slice(5)) - 1] ?? month
+  return shown > 13 ? `${word} ${month.slice(0, 4)}` : word
+}

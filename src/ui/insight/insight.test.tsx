@@ -1,8 +1,11 @@
 import { renderToStaticMarkup } from 'react-dom/server'
-import { describe, expect, it } from 'vitest'
-import { insightOf, type Groomed } from '@/core/insight'
+import { describe, expect, it, vi } from 'vitest'
+import { insightOf, sumsOf, type GroomFacts } from '@/core/insight'
 import { InsightDesk, type Growth } from './InsightDesk'
 import { bottomNear } from './Question'
+
+type Groomed = GroomFacts & { month: string; groomer: string }
+vi.mock('next/navigation', () => ({ useRouter: () => ({}) }))
 
 const groom = (change: Partial<Groomed> = {}): Groomed => ({
   month: '2026-10',
@@ -21,7 +24,11 @@ const words = (grooms: readonly Groomed[], growth: readonly Growth[] = []) =>
   renderToStaticMarkup(
     <InsightDesk
       view={{
-        insight: insightOf(grooms),
+        insight: insightOf(
+          grooms.map(({ month, groomer, ...facts }) => ({ month, groomer, coat: facts.coat, sums: sumsOf(facts) })),
+        ),
+        asked: { span: 'year', by: null, coat: null },
+        people: [{ id: 1, name: 'Wren' }],
         since: '25 November 2025',
         everybodys: true,
         growth: { shown: growth, measured: growth.length, dogs: 24 },

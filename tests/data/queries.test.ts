@@ -1,0 +1,122 @@
+import { QueryTypes } from 'sequelize'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { readBookings, readBookingsOfDogs } from '@/data/bookings'
+import { readCards, readSavedSince, readVersions } from '@/data/cards'
+import type { Database } from '@/data/connection'
+import { lastNumbers, readDogLogs, readLogSince, readLogs, readNewsMarks } from '@/data/events'
+import { readFolds } from '@/data/folds'
+import { readSums } from '@/data/groomFacts'
+import { readGrowthPairs } from '@/data/growth'
+import { readOwnersByNumber } from '@/data/households'
+import { countVisits, readLastCuts, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
+import { fillBigHouse } from '../../scripts/big/fill'
+import { emptyBook, openHouse, type Server } from './house'
+
+/** So few visits are made quickly, and are enough for the database to prefer an index. */
+const VISITS = 600
+const NOW = Date.UTC(2026, 10, 25, 13)
+let server: Server
+let database: Database
+
+beforeAll(async () => {
+  ;({ server, database } = await openHouse('.kovit-test/queries'))
+  await emptyBook(database)
+  await database.models.house.destroy({ where: {} })
+  await fillBigHouse(VISITS, NOW, () => {})
+  await database.sequelize.query(
+    'ANALYZE TABLE visits, visit_events, bookings, trim_cards, trim_card_zones, dogs, owners',
+    { type: QueryTypes.SELECT },
+  )
+})
+afterAll(async () => {
+  await database.sequelize.close()
+  await server.stop()
+})
+
+/** Tables that grow with every visit. */
+const GROWS = [
+  'visits',
+  'visit_events',
+  'visit_folds',
+  'bookings',
+  'trim_cards',
+  'trim_card_zones',
+  'growth_pairs',
+  'groom_facts',
+]
+
+/** How the database goes about what is asked: the tables that it reads from end to end. */
+async function scanned(ask: () => Promise<unknown>): Promise<string[]> {
+  const asked: string[] = []
+  const { options } = database.sequelize as unknown as { options: { logging: false | ((sql: string) => void) } }
+  options.logging = (sql) => void asked.push(sql.replace(/^Executing \([^)]*\): /, ''))
+  try {
+    await ask()
+  } finally {
+    options.logging = false
+  }
+  const queries = asked.filter((sql) => /^\s*SELECT/i.test(sql))
+  expect(queries.length).toBeGreaterThan(0)
+  const found: string[] = []
+  for (const sql of queries) {
+    const rows = await database.sequelize.query<{ table: string | null; type: string | null }>(`EXPLAIN ${sql}`, {
+      type: QueryTypes.SELECT,
+    })
+    for (const { table, type } of rows) if (type === 'ALL' || type === 'index') found.push(String(table))
+  }
+  const names = new Map(
+    queries.flatMap((sql) => [...sql.matchAll(/(\w+)`? AS `?(\w+)/g)].map(([, of, as]) => [as, of])),
+  )
+  return found.map((table) => names.get(table) ?? table).filter((table) => GROWS.includes(table))
+}
+
+const some = Array.from({ length: 24 }, (_, at) => at + 1)
+const DAY = 86_400_000
+
+it('what reads a table from end to end is seen', async () =>
+  expect(await scanned(() => database.models.visit.findAll({ where: { liked: true } }))).toEqual(['visits']))
+
+describe('what pages ask most often reads no table that grows from end to end', () => {
+  it.each<[string, () => Promise<unknown>]>([
+    ['the bookings of a day', () => readBookings(NOW, NOW + DAY)],
+    ['what dogs have booked', () => readBookingsOfDogs(some.slice(0, 5), NOW)],
+    ['the visits of some bookings', () => readVisitsOfBookings(some.slice(0, 8))],
+    ['the last visits of a dog', () => readVisitsOfDog(7, 5)],
+    ['how often a dog was here', () => countVisits(7)],
+    ['the last cuts of a screen of dogs', () => readLastCuts(NOW, some.slice(0, 8))],
+    ['cards with their zones', () => readCards(some.slice(0, 8))],
+    ['the versions of a card', () => readVersions(7)],
+    ['a card saved since', () => readSavedSince(7, 2)],
+    ['the log of visits', () => readLogs(some.slice(0, 4))],
+    ['a log since a number', () => readLogSince(7, 100)],
+    ['the last numbers of logs', () => lastNumbers(some.slice(0, 4))],
+    ['the logs of a dog', () => readDogLogs(7, ['note', 'finding'])],
+    ['news of visits', () => readNewsMarks(some.slice(0, 4))],
+    ['kept folds', () => readFolds(some.slice(0, 4))],
+    ['how dogs grew', () => readGrowthPairs(NOW, some.slice(0, 4))],
+    ['an owner by a number', () => readOwnersByNumber('0163 1000002')],
+    ['a year of Insight', () => readSums(['2026-01', '2026-11'])],
+  ])('%s', async (_, ask) => expect(await scanned(ask)).toEqual([]))
+})
+
+describe('a big house', () => {
+  it('is what the core makes of it: bookings, visits, cards, logs and sums that belong together', async () => {
+    const count = async (sql: string) =>
+      Number((await database.sequelize.query<{ n: number }>(sql, { type: QueryTypes.SELECT }))[0]?.n)
+    const visits = await count('SELECT COUNT(*) AS n FROM visits')
+    expect(visits).toBeGreaterThanOrEqual(VISITS)
+    const gone = [
+      'SELECT COUNT(*) AS n FROM visits LEFT JOIN bookings ON bookings.id = booking_id WHERE bookings.id IS NULL',
+      'SELECT COUNT(*) AS n FROM visits LEFT JOIN dogs ON dogs.id = dog_id WHERE dogs.id IS NULL',
+      'SELECT COUNT(*) AS n FROM visits LEFT JOIN trim_cards AS card ON card.id = cut_card_id WHERE card.id IS NULL',
+      'SELECT COUNT(*) AS n FROM dogs LEFT JOIN households AS home ON home.id = household_id WHERE home.id IS NULL',
+    ]
+    for (const sql of gone) expect(await count(sql)).toBe(0)
+    for (const table of ['visit_folds', 'groom_facts'])
+      expect(await count(`SELECT COUNT(*) AS n FROM ${table}`)).toBe(visits)
+    const logs = await readLogs(some)
+    const folds = await readFolds(some)
+    for (const id of some) expect(folds.get(id)?.no).toBe((await lastNumbers([id])).get(id))
+    expect([...logs.values()].every((log) => log.length > 10)).toBe(true)
+  })
+})
