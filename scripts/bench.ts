@@ -12,6 +12,7 @@ import { seeded } from '../tests/generated/random'
 import { weekOfEighty } from './bench-book'
 import { atTheTable } from './bench-table'
 import { drawerOfMany } from './bench-drawer'
+import { databaseMs, pagesOf } from './bench-pages'
 import { bundled } from './lib/bundled'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
@@ -21,7 +22,6 @@ import { inBrowser } from './bench-browser'
  * with `drawer` a house of 5 000 dogs, with `book` a week of five people and 80 bookings, with `day` made-up days.
  */
 const RUNS = 200
-const PAGE_RUNS = 30
 
 function time(work: () => unknown): { medianMs: number; p95Ms: number } {
   for (let warm = 0; warm < 20; warm++) work()
@@ -73,28 +73,9 @@ function withHistory(quill: Case): Case {
 }
 
 async function pages(address: string): Promise<void> {
-  const day = await (await fetch(address)).text()
-  const found = (pattern: RegExp) => pattern.exec(day)?.[0]
-  const paths = [
-    '/',
-    '/dogs',
-    found(/\/dogs\/\d+/),
-    found(/\/bookings\/\d+\/plan/),
-    found(/\/visits\/\d+\/bench/),
-    found(/\/visits\/\d+\/wrap-up/),
-    '/dogs/7/card',
-    '/kit',
-    '/patterns',
-  ]
-  for (const path of paths.filter((each) => each !== undefined)) {
-    const runs: number[] = []
-    for (let run = 0; run < PAGE_RUNS; run++) {
-      const from = performance.now()
-      await (await fetch(address + path)).text()
-      runs.push(performance.now() - from)
-    }
-    print(`page ${path}`, spread(runs.slice(3)), 'under 100 ms')
-  }
+  process.stdout.write(`the database answers in ${await databaseMs(address)} ms\n`)
+  for (const { what, took, kb, mostMs, mostKb } of await pagesOf(address))
+    print(what, spread(took), `under ${mostMs} ms; ${kb.toFixed(0)} kB, under ${mostKb}`)
 }
 
 const MANY_VISITS = 100_000

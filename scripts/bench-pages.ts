@@ -1,0 +1,85 @@
+import { z } from 'zod'
+
+const RUNS = 30
+const WARM = 3
+/** Pages are answered within this and are no larger. */
+const MOST = { ms: 150, kb: 300 }
+const INSIGHT_MS = 200
+
+export interface PageAsked {
+  what: string
+  took: number[]
+  kb: number
+  mostMs: number
+  mostKb: number
+}
+
+/** Every page of a running house with the numbers of a dog, a booking and a visit that are there; and what is asked of it besides. */
+export async function pagesOf(address: string): Promise<PageAsked[]> {
+  const day = await textOf(`${address}/`)
+  const list = await textOf(`${address}/dogs`)
+  const dog = /\/dogs\/\d+/.exec(list)?.[0]
+  const file = dog ? await textOf(address + dog) : ''
+  const booking = /\/bookings\/\d+\/plan/.exec(day + file)?.[0]
+  const visit = /\/visits\/\d+/.exec(day + file)?.[0]
+  const pages: [string, string | undefined, number?][] = [
+    ['Day', '/'],
+    ['Day, by hands', '/?by=hands'],
+    ['Book', '/book'],
+    ['Dogs', '/dogs'],
+    ['Dogs, overdue', '/dogs?filter=overdue&sort=due'],
+    ['a dog’s file', dog],
+    ['its card', dog && `${dog}/card`],
+    ['its measures', dog && `${dog}/measures`],
+    ['its hand-over', dog && `${dog}/hand-over`],
+    ['a plan', booking],
+    ['a bench', visit && `${visit}/bench`],
+    ['a wrap-up', visit && `${visit}/wrap-up`],
+    ['an owner’s page', visit && `${visit}/owner-page`],
+    ['a log', visit && `${visit}/log`],
+    ['Kit', '/kit'],
+    ['Patterns', '/patterns'],
+    ['Insight, a year', '/insight', INSIGHT_MS],
+    ['Insight, all years', '/insight?span=all', INSIGHT_MS],
+    ['Messages', '/book/outbox'],
+    ['House', '/rules'],
+    ['Trail', '/rules/trail'],
+  ]
+  const asked: PageAsked[] = []
+  for (const [what, path, mostMs = MOST.ms] of pages)
+    if (path !== undefined && (await fetch(address + path)).ok)
+      asked.push({ what, ...(await timed(() => fetch(address + path))), mostMs, mostKb: MOST.kb })
+  for (const text of ['quill', 'qwill marsh', '0163 1000'])
+    asked.push({
+      what: `search “${text}”`,
+      ...(await timed(() => find(address, text))),
+      mostMs: MOST.ms,
+      mostKb: MOST.kb,
+    })
+  return asked
+}
+
+const textOf = async (address: string): Promise<string> => (await fetch(address)).text()
+const find = (address: string, text: string) =>
+  fetch(`${address}/find`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', Origin: address },
+    body: JSON.stringify({ text }),
+  })
+
+async function timed(ask: () => Promise<Response>): Promise<Pick<PageAsked, 'took' | 'kb'>> {
+  const took: number[] = []
+  let bytes = 0
+  for (let run = -WARM; run < RUNS; run++) {
+    const from = performance.now()
+    const body = await (await ask()).arrayBuffer()
+    if (run >= 0) took.push(performance.now() - from)
+    bytes = Math.max(bytes, body.byteLength)
+  }
+  return { took, kb: bytes / 1000 }
+}
+
+const Health = z.object({ databaseMs: z.number() })
+/** What the house's database takes to answer at all, ms. */
+export const databaseMs = async (address: string): Promise<number> =>
+  Health.parse(await (await fetch(`${address}/health`)).json()).databaseMs
