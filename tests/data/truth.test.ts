@@ -254,7 +254,9 @@ describe('the tables', () => {
     // Cut after the third statement was done and before it was marked.
     await sequelize.query("UPDATE migration_steps SET done = 2 WHERE name = '0009-one-truth'")
     for (const gone of ['growth_pairs', 'groom_facts']) await sequelize.query(`DROP TABLE ${gone}`)
-    await sequelize.query('ALTER TABLE trim_card_zones DROP INDEX one_row_a_zone_and_side')
+    await sequelize.query(
+      'ALTER TABLE trim_card_zones ADD INDEX zones_by_card (card_id), DROP INDEX one_row_a_zone_and_side',
+    )
     for (const column of ['dogs', 'bookings', 'staff'])
       await sequelize.query(`ALTER TABLE ${column} DROP COLUMN row_version`)
     await sequelize.query('ALTER TABLE trim_card_zones DROP COLUMN side_key')

@@ -12,6 +12,10 @@ export const TEN_YEARS = [
      FOREIGN KEY (dog_id) REFERENCES dogs (id))`,
   `ALTER TABLE visits MODIFY planned_case LONGTEXT COMPRESSED NOT NULL, MODIFY plan LONGTEXT COMPRESSED NOT NULL`,
   `ALTER TABLE visit_folds MODIFY fold LONGTEXT COMPRESSED NOT NULL`,
-  `ALTER TABLE visit_events MODIFY payload LONGTEXT COMPRESSED NOT NULL`,
+  // Events lie in the order in which they came, those of a visit together, and no index carries their long ids but one.
+  `ALTER TABLE visit_events MODIFY payload LONGTEXT COMPRESSED NOT NULL, DROP PRIMARY KEY, ADD PRIMARY KEY (no),
+     ADD UNIQUE INDEX IF NOT EXISTS one_event_an_id (id), DROP INDEX IF EXISTS no, DROP INDEX IF EXISTS events_by_visit`,
+  // The unique one begins with the card as well.
+  `ALTER TABLE trim_card_zones DROP INDEX IF EXISTS zones_by_card`,
   `ALTER TABLE groom_facts MODIFY facts LONGTEXT COMPRESSED NOT NULL`,
 ]
