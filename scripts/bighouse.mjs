@@ -17,7 +17,7 @@ async function main() {
   await ensureModules()
   const hear = (data) => process.stdout.write(String(data).replaceAll(/% (\d+)\n/g, '\r$1 %'))
   await runAtHome(home, 'scripts/bighouse.ts', [String(visits)], { env: { KOVIT_PROGRESS: '1' }, hear })
-  process.stdout.write(`Open it with KOVIT_HOME=${home} npm start -- --own\n`)
+  process.stdout.write(`Open it with KOVIT_HOME=${home} npm start\n`)
 }
 
 main().catch((error) => (process.exitCode = explain(error)))

@@ -7,7 +7,7 @@ import { openLoading, type Loading } from '@/data/archive/load'
 import { database } from '@/data/connection'
 import { hasMark, setMark } from '@/data/marks'
 import { keepCells } from '@/data/pace'
-import { openHouse } from '@/service/house/openHouse'
+import { DEMO_MADE, openHouse } from '@/service/house/openHouse'
 import { addPerson, changePerson } from '@/service/house/people'
 import { passStep, setUpHouse } from '@/service/house/setUpHouse'
 import { SET_UP_STEPS, type SetUpStep } from '@/core/house'
@@ -22,7 +22,6 @@ const DAY_MS = 86_400_000
 const AT_ONCE = 40
 /** About how long a row is, where it is long. */
 const CHARS: Partial<Record<string, number>> = { visits: 20_000 }
-const MADE = 'big-house-made'
 
 /**
  * Fills an empty book with ten years of a house, or goes on where that was cut off. The same for the same day and number.
@@ -56,14 +55,16 @@ export async function fillBigHouse(visits: number, nowMs: number, tell: (share: 
     tell(made / visits)
   }
   await writing
-  await loading.close()
   await keepCells(cells)
-  await setMark(MADE, nowMs)
+  await loading.count()
+  await loading.close()
+  // Made up from end to end: whoever opens it is let in, as into the demo.
+  await setMark(DEMO_MADE, nowMs)
   return `${dogs} dogs, ${made} visits`
 }
 
 async function whoWorks() {
-  if (await hasMark(MADE)) throw new Error('This home holds a big house already. Name another in KOVIT_HOME.')
+  if (await hasMark(DEMO_MADE)) throw new Error('This home holds a big house already. Name another in KOVIT_HOME.')
   const { models } = database()
   if ((await models.house.count()) === 0) {
     done(await setUpHouse({ name: 'Ten years', place: 'Gull Quay', unit: 'mm', works: 'salon', timeZone: 'Etc/UTC' }))

@@ -1,4 +1,4 @@
-import { Op, col, fn } from 'sequelize'
+import { col, fn } from 'sequelize'
 import { honestCut } from '@/core/formats'
 import { CardEntry } from '@/core/request'
 import { HELD, database, inTransaction } from './connection'
@@ -45,6 +45,7 @@ export async function readCard(cardId: number): Promise<TrimCard | null> {
 
 /** Several cards by their ids, in two queries. */
 export async function readCards(cardIds: readonly number[]): Promise<Map<number, TrimCard>> {
+  if (cardIds.length === 0) return new Map()
   const { models } = database()
   const [rows, zones] = await Promise.all([
     models.card.findAll({ where: { id: [...cardIds] } }),
@@ -83,11 +84,22 @@ export async function readLatestVersions(dogIds: readonly number[]): Promise<Map
   return new Map(rows.map(({ dogId, version }) => [dogId, version]))
 }
 
-/** The newest card saved for a dog after a version, if any: what *same as last time* then means. */
-export async function readSavedSince(dogId: number, version: number): Promise<TrimCard | null> {
-  const where = { dogId, kind: 'saved' as const, version: { [Op.gt]: version } }
-  const row = await database().models.card.findOne({ where, order: [['version', 'DESC']] })
-  return row && readCard(row.id)
+/** Of dogs the newest card that was saved after a version, if any: what *same as last time* then means. */
+export async function readSavedSince(after: ReadonlyMap<number, number>): Promise<Map<number, TrimCard>> {
+  const dogIds = [...after.keys()]
+  const saved = await database().models.card.findAll({
+    where: { dogId: dogIds, kind: 'saved' },
+    order: [['version', 'ASC']],
+  })
+  const newest = new Map(saved.map(({ id, dogId, version }) => [dogId, { id, version }]))
+  const since = [...newest].filter(([dogId, { version }]) => version > (after.get(dogId) ?? 0))
+  const cards = await readCards(since.map(([, { id }]) => id))
+  return new Map(
+    since.flatMap(([dogId, { id }]) => {
+      const card = cards.get(id)
+      return card ? [[dogId, card] as const] : []
+    }),
+  )
 }
 
 /** One version of a dog's card; null when there is none. */

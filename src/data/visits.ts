@@ -91,6 +91,24 @@ export async function readVisitsOfDog(dogId: number, most: number, closedBeforeM
   return rows.map(toVisit)
 }
 
+/** Of each of these dogs the latest visit that was wrapped up before a moment. */
+export async function readLastVisits(
+  closedBeforeMs: number,
+  dogIds: readonly number[],
+): Promise<Map<number, StoredVisit>> {
+  if (dogIds.length === 0) return new Map()
+  const { sequelize, models } = database()
+  const newest = newestOf(`closed_at < ${sequelize.escape(new Date(closedBeforeMs))}`, dogIds)
+  const rows = await models.visit.findAll({ where: { id: { [Op.in]: newest } } })
+  return new Map(rows.map((row) => [row.dogId, toVisit(row)]))
+}
+
+/** The newest by start, and by id where two began together: the same one that a dog's own visits begin with. */
+const newestOf = (where: string, dogIds: readonly number[]) =>
+  literal(`(SELECT id FROM (SELECT id, ROW_NUMBER() OVER
+    (PARTITION BY dog_id ORDER BY started_at DESC, id DESC) AS place
+    FROM visits WHERE ${where} AND dog_id IN (${dogIds.map(Number).join()})) AS ranked WHERE place = 1)`)
+
 export interface LastCut {
   dogId: number
   startedMs: number
@@ -102,10 +120,7 @@ export async function readLastCuts(closedBeforeMs: number, dogIds: readonly numb
   if (dogIds.length === 0) return []
   const { sequelize, models } = database()
   const before = sequelize.escape(new Date(closedBeforeMs))
-  // The newest by start, and by id where two began together: the same one that a dog's own visits begin with.
-  const newest = literal(`(SELECT id FROM (SELECT id, ROW_NUMBER() OVER
-    (PARTITION BY dog_id ORDER BY started_at DESC, id DESC) AS place
-    FROM visits WHERE cut_card_id IS NOT NULL AND closed_at < ${before} AND dog_id IN (${dogIds.map(Number).join()})) AS ranked WHERE place = 1)`)
+  const newest = newestOf(`cut_card_id IS NOT NULL AND closed_at < ${before}`, dogIds)
   const rows = await models.visit.findAll({
     attributes: ['dogId', 'startedAt', 'cutCardId'],
     where: { id: { [Op.in]: newest } },
@@ -144,9 +159,6 @@ export async function readVisitsWithoutDue(): Promise<number[]> {
   })
   return rows.map(({ id }) => id)
 }
-
-export const countVisits = (dogId: number): Promise<number> =>
-  database().models.visit.count({ where: { dogId, closedAt: { [Op.ne]: null } } })
 
 /** How often each of some dogs was here. */
 export async function countVisitsOf(dogIds: readonly number[]): Promise<Map<number, number>> {

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { paceKeys, paceOn, type PaceOf } from '@/core/pace'
 import type { Database } from '@/data/connection'
-import { paceOf } from '@/service/booking/planOf'
+import { readCells } from '@/data/pace'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { ownerSaid } from '@/service/visit/ownerSaid'
 import { makePlan } from '@/core/plan'
@@ -46,6 +47,11 @@ async function groom(ids: { bookingId: number; dogId: number }, factor: number):
   )
   await closeVisit(visitId, true, NINE + (atMin + 5) * 60_000)
   return visitId
+}
+
+const paceOf = async (dogId: number, staffId: number, coat: PaceOf['coat'], atMs: number) => {
+  const of = { dog: String(dogId), groomer: String(staffId), coat }
+  return paceOn(await readCells(paceKeys(of)), of, Math.floor(atMs / 86_400_000))
 }
 
 describe('what a wrap-up teaches', () => {

@@ -8,7 +8,7 @@ import { readFolds } from '@/data/folds'
 import { readSums } from '@/data/groomFacts'
 import { readGrowthPairs } from '@/data/growth'
 import { readOwnersByNumber } from '@/data/households'
-import { countVisits, readLastCuts, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
+import { countVisitsOf, readLastCuts, readLastVisits, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
 import { fillBigHouse } from '../../scripts/big/fill'
 import { emptyBook, openHouse, type Server } from './house'
 
@@ -82,11 +82,12 @@ describe('what pages ask most often reads no table that grows from end to end', 
     ['what dogs have booked', () => readBookingsOfDogs(some.slice(0, 5), NOW)],
     ['the visits of some bookings', () => readVisitsOfBookings(some.slice(0, 8))],
     ['the last visits of a dog', () => readVisitsOfDog(7, 5)],
-    ['how often a dog was here', () => countVisits(7)],
+    ['the last visits of dogs', () => readLastVisits(NOW, some.slice(0, 8))],
+    ['how often dogs were here', () => countVisitsOf(some.slice(0, 8))],
     ['the last cuts of a screen of dogs', () => readLastCuts(NOW, some.slice(0, 8))],
     ['cards with their zones', () => readCards(some.slice(0, 8))],
     ['the versions of a card', () => readVersions(7)],
-    ['a card saved since', () => readSavedSince(7, 2)],
+    ['a card saved since', () => readSavedSince(new Map([[7, 2]]))],
     ['the log of visits', () => readLogs(some.slice(0, 4))],
     ['a log since a number', () => readLogSince(7, 100)],
     ['the last numbers of logs', () => lastNumbers(some.slice(0, 4))],

@@ -69,16 +69,30 @@ export function insightOf(cells: readonly GroomCell[]): Insight {
 
 const meanOf = ([sum, count]: readonly [number, number]): number | null => (count === 0 ? null : sum / count)
 
-function groupBy(cells: readonly GroomCell[], keyOf: (cell: GroomCell) => string): Map<string, GroomSums> {
-  const groups = new Map<string, GroomSums>()
+type Few = Pick<GroomSums, 'count' | 'doneMin' | 'slotsKept' | 'repeat' | 'worstGrade'>
+
+/** What a name of a group needs, and no more: ten years are thousands of cells. */
+function groupBy(cells: readonly GroomCell[], keyOf: (cell: GroomCell) => string): Map<string, Few> {
+  const groups = new Map<string, Few>()
   for (const cell of cells) {
+    const { count, doneMin, slotsKept, repeat, worstGrade } = cell.sums
     const key = keyOf(cell)
-    const group = groups.get(key) ?? emptySums()
-    addSums(group, cell.sums)
-    groups.set(key, group)
+    const was = groups.get(key)
+    groups.set(key, {
+      count: (was?.count ?? 0) + count,
+      doneMin: (was?.doneMin ?? 0) + doneMin,
+      slotsKept: (was?.slotsKept ?? 0) + slotsKept,
+      repeat: added(was?.repeat, repeat),
+      worstGrade: added(was?.worstGrade, worstGrade),
+    })
   }
   return groups
 }
+
+const added = (was: Few['repeat'] = [0, 0], [sum, count]: Few['repeat']): Few['repeat'] => [
+  was[0] + sum,
+  was[1] + count,
+]
 
 /** Geometric means, so that twice and half as long even out. */
 const biasOf = (stages: GroomSums['stages']): Insight['bias'] =>

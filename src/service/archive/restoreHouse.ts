@@ -119,10 +119,16 @@ async function fill(schema: string, archive: Archive, progress: Progress): Promi
       await loading.close()
     }
     const ran = await migrate(tables)
+    await countRows(schema)
     return await sameAsRead(schema, archive.manifest, ran.length > 0, (share) => progress(0.8 + share * 0.2))
   } finally {
     await tables.sequelize.close()
   }
+}
+
+async function countRows(schema: string): Promise<void> {
+  const loading = await openLoading(schema)
+  await loading.count().finally(() => loading.close())
 }
 
 /** Reads the restored house once more: each row is what the archive has. After a change of the tables each is there. */

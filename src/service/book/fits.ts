@@ -2,7 +2,7 @@ import { fitCurve, needsOf, promisedPercent, type BookedFit } from '@/core/book'
 import { makePlan, type Case } from '@/core/plan'
 import { keepBookedFits, readBookedFits, readPlanStamps } from '@/data/bookedFits'
 import type { Booking } from '@/data/bookings'
-import { caseFor } from '../booking/planOf'
+import { casesFor, type BookingFile } from '../booking/planOf'
 import type { HouseTime } from '../house/houseTime'
 
 /** What the book has to know of a plan. */
@@ -27,19 +27,29 @@ export async function fitsOf(bookings: readonly Booking[], time: HouseTime): Pro
   const ids = bookings.map(({ id }) => id)
   const [stamps, kept] = await Promise.all([readPlanStamps(ids), readBookedFits(ids)])
   const isFresh = (id: number) => kept.get(id)?.stamp === stamps.get(id)
-  const made = await Promise.all(
-    bookings
-      .filter(({ id }) => !isFresh(id))
-      .map(async (booking) => {
-        const file = await caseFor(booking, time)
-        const stamp = stamps.get(booking.id)
-        return file && stamp !== undefined ? [{ bookingId: booking.id, stamp, fit: fitOf(file.planned) }] : []
-      }),
+  const files = await filesOf(
+    bookings.filter(({ id }) => !isFresh(id)),
+    time,
   )
-  await keepBookedFits(made.flat())
+  const made = files.flatMap(({ booking, planned }) => {
+    const stamp = stamps.get(booking.id)
+    return stamp === undefined ? [] : [{ bookingId: booking.id, stamp, fit: fitOf(planned) }]
+  })
+  await keepBookedFits(made)
   const fresh = ids.flatMap((id) => {
     const there = kept.get(id)
     return there && isFresh(id) ? [[id, there.fit] as const] : []
   })
-  return new Map([...fresh, ...made.flat().map(({ bookingId, fit }) => [bookingId, fit] as const)])
+  return new Map([...fresh, ...made.map(({ bookingId, fit }) => [bookingId, fit] as const)])
+}
+
+/** Day by day: a dog is as it stands when its slot begins. */
+async function filesOf(bookings: readonly Booking[], time: HouseTime): Promise<BookingFile[]> {
+  const byDay = new Map<string, Booking[]>()
+  for (const booking of bookings) {
+    const day = time.day(booking.startMs)
+    byDay.set(day, [...(byDay.get(day) ?? []), booking])
+  }
+  const files = await Promise.all([...byDay.values()].map((each) => casesFor(each, time)))
+  return files.flatMap((each) => [...each.values()])
 }

@@ -1,13 +1,13 @@
 import { dogOfFile } from '@/core/dog'
 import { kitOrAll } from '@/core/lengths'
-import { paceKeys, paceOn, type Pace } from '@/core/pace'
+import { paceKeys, paceOn, type Pace, type PaceOf } from '@/core/pace'
 import { ANY_SLOT_MIN, type Case } from '@/core/plan'
 import { readBooking, type Booking, type NewBooking } from '@/data/bookings'
 import { fileOf } from '@/data/dogs'
 import { readRules } from '@/data/houseRules'
 import { readKit } from '@/data/kit'
 import { readCells } from '@/data/pace'
-import { dogStanding, type DogStanding } from '../dog/dogStanding'
+import { dogStandings, type DogStanding } from '../dog/dogStanding'
 import type { HouseTime } from '../house/houseTime'
 import { DAY_MS } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
@@ -26,17 +26,47 @@ export async function bookingFile(bookingId: number, time: HouseTime): Promise<B
 }
 
 /** The case of a booking: the dog as it stands when the slot begins, the house's kit and rules. */
-export async function caseFor(booking: Booking, time: HouseTime): Promise<BookingFile | null> {
-  const standing = await dogStanding(booking.dogId, booking.startMs, time)
-  if (!standing) return null
-  const { dog, saved, last } = standing
-  const [kit, house, pace] = await Promise.all([
+export const caseFor = async (booking: Booking, time: HouseTime): Promise<BookingFile | null> =>
+  (await casesFor([booking], time)).get(booking.id) ?? null
+
+/** The same of the bookings of a day, by their ids, in as many questions to the database as of one. */
+export async function casesFor(bookings: readonly Booking[], time: HouseTime): Promise<Map<number, BookingFile>> {
+  if (bookings.length === 0) return new Map()
+  const dogIds = [...new Set(bookings.map(({ dogId }) => dogId))]
+  const [standings, kit, house] = await Promise.all([
+    dogStandings(dogIds, Math.max(...bookings.map(({ startMs }) => startMs)), time),
     readKit(),
     readRules(),
-    paceOf(dog.id, booking.staffId, dog.coat, booking.startMs),
   ])
+  const paces = bookings.flatMap((booking) => {
+    const standing = standings.get(booking.dogId)
+    return standing ? [{ booking, standing, of: paceOfBooking(booking, standing.dog.coat) }] : []
+  })
+  const cells = await readCells([...new Set(paces.flatMap(({ of }) => paceKeys(of)))])
+  return new Map(
+    paces.map(({ booking, standing, of }) => {
+      const pace = paceOn(cells, of, Math.floor(booking.startMs / DAY_MS))
+      return [booking.id, { booking, standing, planned: plannedCase(booking, standing, { kit, house, pace }, time) }]
+    }),
+  )
+}
+
+const paceOfBooking = ({ dogId, staffId }: Booking, coat: Case['dog']['coat']): PaceOf => ({
+  dog: String(dogId),
+  groomer: String(staffId),
+  coat,
+})
+
+interface HouseHas {
+  kit: Awaited<ReturnType<typeof readKit>>
+  house: Case['house']
+  pace: Pace | null
+}
+
+function plannedCase(booking: Booking, standing: DogStanding, { kit, house, pace }: HouseHas, time: HouseTime): Case {
+  const { dog, saved, last } = standing
   const date = time.day(booking.startMs)
-  const planned: Case = {
+  return {
     kovit: 'case/1',
     date,
     dog: dogCase(standing, date),
@@ -55,7 +85,6 @@ export async function caseFor(booking: Booking, time: HouseTime): Promise<Bookin
     ...(last ? { last } : {}),
     ...(saved ? { saved: { date: time.day(saved.madeMs), card: saved.zones } } : {}),
   }
-  return { booking, standing, planned }
 }
 
 const dogCase = ({ dog, visits, rates }: DogStanding, date: string): Case['dog'] => ({
@@ -63,17 +92,6 @@ const dogCase = ({ dog, visits, rates }: DogStanding, date: string): Case['dog']
   visits,
   growthMmPerWeek: rates,
 })
-
-/** How fast this dog's groom goes with this groomer, as learned; null as long as learning has not paid. */
-export async function paceOf(
-  dogId: number,
-  staffId: number,
-  coat: Case['dog']['coat'],
-  atMs: number,
-): Promise<Pace | null> {
-  const of = { dog: String(dogId), groomer: String(staffId), coat }
-  return paceOn(await readCells(paceKeys(of)), of, Math.floor(atMs / DAY_MS))
-}
 
 /** A groom that nobody has booked: the same as last time, or as the breed usually is, from today on. */
 export const draftOf = (dogId: number, { nowMs, hands, works }: OpenHouse, sameAsLast: boolean): Booking => ({

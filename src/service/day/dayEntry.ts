@@ -6,7 +6,7 @@ import { readBookings, type Booking } from '@/data/bookings'
 import { readDogsById, type Dog } from '@/data/dogs'
 import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
 import { visitStates } from '../visit/visitStates'
-import { caseFor } from '../booking/planOf'
+import { casesFor, type BookingFile } from '../booking/planOf'
 import { MS_PER_MIN } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 
@@ -32,18 +32,21 @@ export const isOnRoad = ({ booking }: Pick<DayEntry, 'booking'>): boolean => boo
 /** The bookings of a day as they stand now, by start. */
 export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]> {
   const { bookings, visits, states } = await dayVisits(house, day)
-  const dogs = await readDogsById(bookings.map(({ dogId }) => dogId))
-  const entries = await Promise.all(
-    bookings.map((booking) => {
-      const dog = dogs.get(booking.dogId)
-      const stored = visits.find(({ bookingId }) => bookingId === booking.id)
-      if (!dog) return null
-      return stored
-        ? begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house.nowMs)
-        : plannedEntry(booking, house)
-    }),
-  )
-  return entries.filter((entry) => entry !== null)
+  const begun = new Map(visits.map((visit) => [visit.bookingId, visit]))
+  const [dogs, files] = await Promise.all([
+    readDogsById(bookings.map(({ dogId }) => dogId)),
+    casesFor(
+      bookings.filter(({ id }) => !begun.has(id)),
+      house.time,
+    ),
+  ])
+  return bookings.flatMap((booking) => {
+    const dog = dogs.get(booking.dogId)
+    const stored = begun.get(booking.id)
+    if (dog && stored) return begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house.nowMs)
+    const file = files.get(booking.id)
+    return file ? plannedEntry(file, house.nowMs) : []
+  })
 }
 
 /** What was booked, begun and recorded on a day. */
@@ -74,21 +77,19 @@ export function begunEntry(booking: Booking, dog: Dog, stored: StoredVisit, visi
 }
 
 /** A groom to come: its plan laid from the slot's start, or from now when that is past. */
-async function plannedEntry(booking: Booking, { time, nowMs }: OpenHouse): Promise<DayEntry | null> {
-  const file = await caseFor(booking, time)
-  if (!file) return null
-  const plan = makePlan(file.planned)
+function plannedEntry({ booking, standing: { dog }, planned }: BookingFile, nowMs: number): DayEntry {
+  const plan = makePlan(planned)
   const startMs = Math.max(booking.startMs, nowMs)
   const { p50, p90, chance } = plan.fit
   return {
     booking,
-    dog: file.standing.dog,
+    dog,
     visit: null,
     visitId: null,
     closed: false,
-    plannedCase: file.planned,
+    plannedCase: planned,
     plan,
-    promised: slotPromise(file.planned).chance,
+    promised: slotPromise(planned).chance,
     segments: plannedSegments(plan.stages, (startMs - booking.startMs) / MS_PER_MIN),
     forecast: { likelyMs: startMs + p50 * MS_PER_MIN, lateMs: startMs + p90 * MS_PER_MIN, chance },
   }

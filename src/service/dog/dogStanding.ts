@@ -5,10 +5,11 @@ import type { Day } from '@/core/units'
 import type { Side, ZoneId } from '@/core/zones'
 import { readBookingsOfDogs, type LookOver } from '@/data/bookings'
 import { readCard, readCards, readSavedSince, type TrimCard } from '@/data/cards'
-import { readDog, type Dog } from '@/data/dogs'
+import { readDogsById, type Dog } from '@/data/dogs'
 import {
-  countVisits,
+  countVisitsOf,
   readLastCuts,
+  readLastVisits,
   readVisitsOfBookings,
   readVisitsOfDog,
   type LastCut,
@@ -112,30 +113,45 @@ export interface DogStanding extends CoatStanding {
  * The last card and the coat of a dog at a moment: the one answer for its file, card, plan and print.
  * @returns null when the dog is not in the book
  */
-export async function dogStanding(dogId: number, atMs: number, time: HouseTime): Promise<DogStanding | null> {
-  const dog = await readDog(dogId)
-  if (!dog) return null
-  const [coats, visits, [lastVisit]] = await Promise.all([
-    coatStandings([dog], atMs, time),
-    countVisits(dogId),
-    readVisitsOfDog(dogId, 1, atMs),
+export const dogStanding = async (dogId: number, atMs: number, time: HouseTime): Promise<DogStanding | null> =>
+  (await dogStandings([dogId], atMs, time)).get(dogId) ?? null
+
+/** The same of several dogs, in as many questions to the database as of one. */
+export async function dogStandings(
+  dogIds: readonly number[],
+  atMs: number,
+  time: HouseTime,
+): Promise<Map<number, DogStanding>> {
+  const dogs = [...(await readDogsById(dogIds)).values()]
+  const [coats, visits, lasts] = await Promise.all([
+    coatStandings(dogs, atMs, time),
+    countVisitsOf(dogIds),
+    readLastVisits(atMs, dogIds),
   ])
-  const coat = coats.get(dogId)
-  if (!coat) return null
-  const cut = coat.lastCut?.card ?? null
-  const saved = (await readSavedSince(dogId, cut?.version ?? 0)) ?? (await fullCardBehind(lastVisit))
-  return {
-    ...coat,
-    visits,
-    lastVisit: lastVisit ?? null,
-    saved,
-    card: saved ?? cut,
-    last: lastVisit && cut ? lastOf(lastVisit, cut, time) : undefined,
-  }
+  const saved = await readSavedSince(new Map(dogs.map(({ id }) => [id, coats.get(id)?.lastCut?.card.version ?? 0])))
+  const standings = await Promise.all(
+    [...coats].map(async ([id, coat]): Promise<[number, DogStanding]> => {
+      const cut = coat.lastCut?.card ?? null
+      const lastVisit = lasts.get(id) ?? null
+      const stands = saved.get(id) ?? (await fullCardBehind(lastVisit))
+      return [
+        id,
+        {
+          ...coat,
+          visits: visits.get(id) ?? 0,
+          lastVisit,
+          saved: stands,
+          card: stands ?? cut,
+          last: lastVisit && cut ? lastOf(lastVisit, cut, time) : undefined,
+        },
+      ]
+    }),
+  )
+  return new Map(standings)
 }
 
 /** Behind a bath and tidy stands the last full groom: its card is the one to repeat. */
-async function fullCardBehind(last: StoredVisit | undefined): Promise<TrimCard | null> {
+async function fullCardBehind(last: StoredVisit | null): Promise<TrimCard | null> {
   if (!last || !isBath(last)) return null
   const before = await readVisitsOfDog(last.dogId, FURTHEST_BACK, last.closedMs ?? last.startedMs)
   const full = before.find((visit) => !isBath(visit) && visit.cutCardId !== null)
