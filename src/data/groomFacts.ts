@@ -1,4 +1,4 @@
-import { Op, type WhereOptions } from 'sequelize'
+import { QueryTypes } from 'sequelize'
 import { GroomFacts, GroomSums, addSums, emptySums, sumsOf } from '@/core/insight'
 import { HELD, database, inTransaction } from './connection'
 import { jsonOf } from './jsonOf'
@@ -83,16 +83,22 @@ export const dropSums = (): Promise<void> =>
 
 const factsIn = ({ facts }: Row<GroomFactsFields>): GroomFacts => jsonOf(GroomFacts, facts)
 
+const YEAR_CHARS = 4
+
 /** What is to be added to the sums. */
 class Sums {
   private readonly cells = new Map<string, SummedCell>()
 
+  /** To its month, and to its year, which is a month of four figures. */
   add(month: string, staffId: number, facts: GroomFacts, sign: 1 | -1 = 1): void {
     const { coat } = facts
-    const key = `${month} ${staffId} ${coat}`
-    const cell = this.cells.get(key) ?? { month, staffId, coat, sums: emptySums() }
-    addSums(cell.sums, sumsOf(facts), sign)
-    this.cells.set(key, cell)
+    const sums = sumsOf(facts)
+    for (const span of [month, month.slice(0, YEAR_CHARS)]) {
+      const key = `${span} ${staffId} ${coat}`
+      const cell = this.cells.get(key) ?? { month: span, staffId, coat, sums: emptySums() }
+      addSums(cell.sums, sums, sign)
+      this.cells.set(key, cell)
+    }
   }
 
   /** In one order, so that two that add at once never wait for each other. */
@@ -107,20 +113,24 @@ class Sums {
   }
 }
 
-/** The sums of a span of months, the last one included. @param of one groomer or one coat; all when left out */
+/** The sums of a span of months, or of years, the last one included. @param of one groomer or one coat; all when left out */
 export async function readSums(
   [from, to]: readonly [from: string, to: string],
   of: { staffId?: number; coat?: string } = {},
 ): Promise<SummedCell[]> {
-  const where: WhereOptions<GroomSumsFields> = { month: { [Op.between]: [from, to] }, ...of }
-  const rows = await database().models.groomSums.findAll({ where, raw: true })
+  const only = `${of.staffId === undefined ? '' : 'AND staff_id = :staffId'} ${of.coat === undefined ? '' : 'AND coat = :coat'}`
+  const rows = await database().sequelize.query<GroomSumsFields>(
+    `SELECT month, staff_id AS staffId, coat, sums FROM groom_sums
+     WHERE month BETWEEN :from AND :to AND CHAR_LENGTH(month) = :chars ${only}`,
+    { type: QueryTypes.SELECT, replacements: { from, to, chars: from.length, ...of } },
+  )
   return rows.map(({ sums, ...cell }) => ({ ...cell, sums: JSON.parse(sums) as GroomSums }))
 }
 
-/** The first month of which anything is known; null: none. */
-export async function readFirstMonth(): Promise<string | null> {
+/** The first year of which anything is known; null: none. */
+export async function readFirstYear(): Promise<string | null> {
   const first = await database().models.groomSums.findOne({ attributes: ['month'], order: [['month', 'ASC']] })
-  return first?.month ?? null
+  return first?.month.slice(0, YEAR_CHARS) ?? null
 }
 
 /** Whether some grooms are in no sums yet. */

@@ -3,7 +3,7 @@ import { addSums, emptySums, type GroomSums } from './sums'
 
 /** What the grooms of a month by one groomer on one coat come to. */
 export interface GroomCell {
-  /** Calendar month, `2026-11`. */
+  /** Calendar month, `2026-11`, or a year. */
   month: string
   coat: string
   groomer: string

@@ -4,7 +4,7 @@ import { insightOf } from '@/core/insight'
 import { mayDo } from '@/core/rights'
 import { showDay } from '@/core/units'
 import { countDogs } from '@/data/drawer'
-import { isSumMissing, readFirstMonth, readSums } from '@/data/groomFacts'
+import { isSumMissing, readFirstYear, readSums } from '@/data/groomFacts'
 import { readGrowths } from '@/data/growth'
 import type { OpenHouse } from '../house/openHouse'
 import { rebuildSums } from './rebuildFacts'
@@ -38,10 +38,13 @@ export async function insightView(
   const everybodys = mayDo(who, 'figures')
   const ofOne = everybodys ? by : by === undefined ? undefined : who.id
   const thisMonth = time.day(nowMs).slice(0, 7)
-  const first = (await readFirstMonth()) ?? thisMonth
-  const since = SPANS[span] === null ? first : monthsBefore(thisMonth, SPANS[span])
+  const months = SPANS[span]
+  const thisYear = thisMonth.slice(0, 4)
+  // All of it is told year by year.
+  const [since, until] =
+    months === null ? [(await readFirstYear()) ?? thisYear, thisYear] : [monthsBefore(thisMonth, months), thisMonth]
   const [cells, growth, dogs] = await Promise.all([
-    readSums([since, thisMonth], { ...(ofOne ? { staffId: ofOne } : {}), ...(coat ? { coat } : {}) }),
+    readSums([since, until], { ...(ofOne ? { staffId: ofOne } : {}), ...(coat ? { coat } : {}) }),
     readGrowths(FEWEST_MEASURES, MOST_LINES),
     countDogs(),
   ])
@@ -53,7 +56,7 @@ export async function insightView(
     asked: { span, by: ofOne ?? null, coat: coat ?? null },
     /** Who can be asked for. */
     people: everybodys ? everybody.map(({ id, name }) => ({ id, name })) : [{ id: who.id, name: who.name }],
-    since: `${showDay(`${since}-01`)} ${since.slice(0, 4)}`,
+    since: months === null ? since : `${showDay(`${since}-01`)} ${since.slice(0, 4)}`,
     growth: { ...growth, dogs: dogs.all },
   }
 }

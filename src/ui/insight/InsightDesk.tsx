@@ -205,7 +205,11 @@ function Promises({ insight, known }: AnswerProps) {
           unit="%"
         />
       </Question>
-      <Question asks="Are slots kept?" answer={slots.at(-1) ? `${slots.at(-1)?.kept} % this month.` : ''} known={known}>
+      <Question
+        asks="Are slots kept?"
+        answer={slots.at(-1) ? `${slots.at(-1)?.kept} % ${lately(months)}.` : ''}
+        known={known}
+      >
         <Lines
           rows={slots}
           lines={['kept']}
@@ -232,7 +236,7 @@ function Trims({ insight: { months }, known }: AnswerProps) {
     <>
       <Question
         asks="How close do cuts come to their cards?"
-        answer={repeats.at(-1) ? `${repeats.at(-1)?.score} of 100 this month.` : ''}
+        answer={repeats.at(-1) ? `${repeats.at(-1)?.score} of 100 ${lately(months)}.` : ''}
         known={known && repeats.length > 0}
       >
         <Lines
@@ -248,7 +252,7 @@ function Trims({ insight: { months }, known }: AnswerProps) {
       </Question>
       <Question
         asks="Do dogs take it easier?"
-        answer="The worst grade of each groom, averaged by month: 0 relaxed, 4 panics."
+        answer="The worst grade of each groom, averaged: 0 relaxed, 4 panics."
         known={grades.length > 0}
       >
         <Lines rows={grades} lines={['grade']} unit="" top={4} />
@@ -290,9 +294,11 @@ const LONGEST: Record<Family, string> = {
 const longest = ({ byFamily }: Insight): string =>
   LONGEST[[...byFamily].sort((a, b) => b.doneMin - a.doneMin)[0]?.family ?? 'look']
 
+const lately = (months: Insight['months']): string => (months.at(-1)?.month.length === 4 ? 'this year' : 'this month')
+
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
-/** With its year where more than one is shown. */
+/** A year is itself; a month has its year where more than one is shown. */
 function monthWord(month: string, shown: number): string {
   const word = MONTHS[Number(month.slice(5)) - 1] ?? month
-  return shown > 13 ? `${word} ${month.slice(0, 4)}` : word
+  return shown > 13 && month.length > 4 ? `${word} ${month.slice(0, 4)}` : word
 }
