@@ -177,7 +177,7 @@ function Promises({ insight, known }: AnswerProps) {
       >
         <Bars
           rows={insight.tenths.map(({ said, kept }) => ({
-            name: `${percent(said)} % said`,
+            name: `${percent(said)} %`,
             said: percent(said),
             held: percent(kept),
           }))}
