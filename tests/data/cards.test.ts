@@ -4,7 +4,7 @@ import type { CardEntry } from '@/core/request'
 import { changeBooking } from '@/data/bookings'
 import { readVersion, readVersions } from '@/data/cards'
 import type { Database } from '@/data/connection'
-import { readGrowthPairs } from '@/data/growth'
+import { readGrowthPairs, readGrowths } from '@/data/growth'
 import { addHousePattern, readHousePatterns, retireHousePattern } from '@/data/housePatterns'
 import { addTool, changeTool, readKit, readTools } from '@/data/kit'
 import { caseFor } from '@/service/booking/planOf'
@@ -87,6 +87,11 @@ describe('from visit to visit', () => {
     if (!growth) throw new Error('no growth')
     expect(growth.body.mmPerWeek).toBeGreaterThan(3.3)
     expect(growth.legs.pairs).toBe(0)
+    // What Insight draws is written at the close, of the same pairs.
+    expect(await readGrowths(1, 6)).toMatchObject({
+      measured: 1,
+      shown: [{ dogId: dog.id, pairs: 1, mmPerWeek: growth.body.mmPerWeek }],
+    })
     const next = await again(NINE + 10 * WEEK_MS)
     const file = await fileOf(next.id)
     expect(file?.planned.dog.growthMmPerWeek).toEqual({ body: growth.body.mmPerWeek })
