@@ -69,8 +69,13 @@ const SAID = 3
 
 process.env.KOVIT_CALL_MS = '0' // a change of the tables may take its time
 // Of several servers on one database that start together one brings the tables up to date; the others wait for it.
-void oneAtATime('kovit tables', main, LONGEST_S).catch((error: unknown) => {
-  const said = error instanceof NewerDatabase || error instanceof NotThisHouse
-  process.stderr.write(`${said || !(error instanceof Error) ? String((error as Error).message) : error.stack}\n`)
-  process.exit(said ? SAID : 1)
-})
+void oneAtATime('kovit tables', () => main().then(() => 'done'), LONGEST_S)
+  .then((done) => {
+    if (done === null)
+      throw new NotThisHouse('Another server has been at the tables of this house for an hour. Look what it does.')
+  })
+  .catch((error: unknown) => {
+    const said = error instanceof NewerDatabase || error instanceof NotThisHouse
+    process.stderr.write(`${said || !(error instanceof Error) ? String((error as Error).message) : error.stack}\n`)
+    process.exit(said ? SAID : 1)
+  })

@@ -37,6 +37,8 @@ async function main() {
   })
   const { schema, words } = JSON.parse(said.trim().split('\n').at(-1))
   if (!isElsewhere) switchSchema(home, schema)
+  // What the house makes of its rows by itself, as a start would: its pages find it made.
+  if (isRunning) await runAtHome(home, 'scripts/database.ts', [])
   // Screens that listen hold the pages open for as long as they may; what they noted is kept on the device.
   if (isRunning) await endProcess(readPid(join(home, 'web.pid')), 'next', PAGES_MS)
   const back = isElsewhere ? '' : ' The one that was here is kept: npm run restore -- --back\n'

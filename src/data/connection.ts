@@ -12,7 +12,7 @@ export interface Database {
 /** A call that the database has not answered after this long is over, ms. */
 const CALL_MS = 5000
 /** Who waits for ever for an answer still has to reach the database in this time, ms. */
-const PATIENT_MS = 60_000
+export const PATIENT_MS = 60_000
 /** Screens, a close and a booking at the same moment: each holds one connection for its transaction. */
 const MOST_CONNECTIONS = 12
 

@@ -1,5 +1,5 @@
 import mariadb, { type Connection } from 'mariadb'
-import { database } from '../connection'
+import { PATIENT_MS, database } from '../connection'
 
 /** What is read and written as it is kept: no time zones, no numbers that lose digits, JSON as its text. */
 const AS_KEPT = {
@@ -25,6 +25,7 @@ export function ownConnection(schema?: string): Promise<Connection> {
     user: username,
     ...(password ? { password } : {}),
     database: schema ?? own,
+    connectTimeout: PATIENT_MS,
     ...AS_KEPT,
   })
 }
