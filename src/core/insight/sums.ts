@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { FAMILIES, StageId, familyOf, type Family } from '../stages'
+import { FAMILIES, StageId, familyOf } from '../stages'
 import type { GroomFacts } from './facts'
 
 const number = z.number()
@@ -25,7 +25,8 @@ export const GroomSums = z.strictObject({
 })
 export type GroomSums = z.infer<typeof GroomSums>
 
-export const NO_SUMS: GroomSums = {
+/** Sums of nothing, to add to. */
+export const emptySums = (): GroomSums => ({
   count: 0,
   doneMin: 0,
   slotsKept: 0,
@@ -35,7 +36,7 @@ export const NO_SUMS: GroomSums = {
   families: {},
   stages: {},
   tenths: {},
-}
+})
 
 const known = (value: number | null): Pair => (value === null ? [0, 0] : [value, 1])
 
@@ -44,10 +45,10 @@ export function sumsOf({ stages, done, doneMin, slotMin, promised, repeat, worst
   const families: GroomSums['families'] = {}
   const logs: GroomSums['stages'] = {}
   for (const { id, p50 } of stages) {
-    const family: Family = familyOf(id)
+    const family = familyOf(id)
     const [planned, spent] = families[family] ?? [0, 0]
-    families[family] = [planned + p50, spent + (done[id] ?? 0)]
     const stageMin = done[id] ?? 0
+    families[family] = [planned + p50, spent + stageMin]
     if (stageMin > 0 && p50 > 0) logs[id] = [Math.log(stageMin / p50), 1]
   }
   const slotKept = Number(doneMin <= slotMin)
@@ -78,6 +79,3 @@ export function addSums(to: GroomSums, more: GroomSums, sign: 1 | -1 = 1): void 
 function addTo(to: number[], more: readonly number[], sign: number): void {
   for (let at = 0; at < more.length; at++) to[at]! += sign * (more[at] as number)
 }
-
-/** Sums of nothing, to add to. */
-export const emptySums = (): GroomSums => structuredClone(NO_SUMS)

@@ -261,21 +261,19 @@ function Trims({ insight: { months }, known }: AnswerProps) {
   )
 }
 
-function CoatGrowth({ growth }: Pick<InsightView, 'growth'>) {
+function CoatGrowth({ growth: { shown, measured, dogs } }: Pick<InsightView, 'growth'>) {
   return (
     <Question
       asks="How fast does the coat grow?"
-      answer={`Body coat, mm by weeks: the ${growth.shown.length} that differ most from their coat's table, of ${growth.measured} measured among ${growth.dogs} dogs.`}
-      known={growth.shown.length > 0}
+      answer={`Body coat, mm by weeks: the ${shown.length} that differ most from their coat's table, of ${measured} measured among ${dogs} dogs.`}
+      known={shown.length > 0}
     >
       <Lines
         rows={WEEKS.map((week) => ({
           name: `${week} wk`,
-          ...Object.fromEntries(
-            growth.shown.map(({ name, mmPerWeek }) => [name, Number((mmPerWeek * week).toFixed(1))]),
-          ),
+          ...Object.fromEntries(shown.map(({ name, mmPerWeek }) => [name, Number((mmPerWeek * week).toFixed(1))])),
         }))}
-        lines={growth.shown.map(({ name }) => name)}
+        lines={shown.map(({ name }) => name)}
         unit="mm"
         named
       />
