@@ -42,7 +42,10 @@ const FEW_PIECES = 60
 /** A dispatched day is good already: it is not made as warm as a machine shop. From memory, by `npm run bench`. */
 const CALM = 0.35
 
-/** What a walk has found it ends earlier, with the rules kept that are kept there: by so many more plans, and as calmly. From memory, by `npm run bench`. */
+/**
+ * What a walk has found is ended earlier, with the rules kept that are kept there: by so large a share of plans besides, and
+ * so much more calmly. By `npm run bench`.
+ */
 const POLISH = { share: 0.25, calm: 0.15 }
 
 const effortFor = (shop: Workshop, stop: Effort['stop'], most: number): Effort => ({

@@ -166,24 +166,26 @@ class Walk {
     const same = pair ? swapped(this.floor, this.sorted, this.stand.state.count, pair, this.next) : 0
     this.same = this.floor.isPlain ? same : 0
     if (pair) return true
-    if (kind < MOVES.turn) return this.otherTurn()
+    if (kind < MOVES.turn) {
+      this.otherTurn()
+      return true
+    }
     if (kind < MOVES.hands) return otherHands(this.floor, this.ofMany, this.next, this.chance)
     return otherBeginning(this.stand, this.next, this.chance)
   }
 
   /** One turn a little earlier or later, in the order of the starts. */
-  private otherTurn(): boolean {
+  private otherTurn(): void {
     const { order } = this.next
     for (let at = 0; at < this.stand.state.count; at++)
       order[at] = this.floor.jobOf[this.sorted.tasks[at] as number] as number
     const from = Math.floor(this.chance.share() * order.length)
     const by = Math.round((this.chance.share() - 0.5) * 2 * NEAR_TURNS)
     moveTurn(order, from, Math.max(0, Math.min(order.length - 1, from + by)))
-    return true
   }
 }
 
-/** Up to which share a move is a swap, another turn, other hands; above, another beginning. From memory, by `npm run bench`. */
+/** Up to which share a move is a swap, another turn, other hands; above, another beginning. By `npm run bench`. */
 const MOVES = { swap: 0.3, turn: 0.4, hands: 0.9 }
 
 /** How far a turn is moved at the most. From memory. */
