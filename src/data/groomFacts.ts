@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize'
+import { QueryTypes, type WhereOptions } from 'sequelize'
 import { GroomFacts, GroomSums, addSums, emptySums, sumsOf } from '@/core/insight'
 import { HELD, database, inTransaction } from './connection'
 import { jsonOf } from './jsonOf'
@@ -48,14 +48,15 @@ export function keepFacts({ startedMs, facts, ...ids }: StoredFacts, month: stri
 
 /**
  * Adds grooms to the sums that are in none yet: those from before there were any, and of a house that was brought back.
- * @returns how many were left to do; none when it is done
+ * Those that began together are added together: they are of few months.
+ * @returns how many were added; none when it is done
  */
 export function sumMissing(monthOf: (startedMs: number) => string, most = 2000): Promise<number> {
   return inTransaction(async () => {
     const { groomFacts } = database().models
     const rows = await groomFacts.findAll({
       where: { summedIn: null },
-      order: [['visitId', 'ASC']],
+      order: [['startedAt', 'ASC']],
       limit: most,
       ...HELD,
     })
@@ -94,24 +95,39 @@ class Sums {
     const { coat } = facts
     const sums = sumsOf(facts)
     for (const span of [month, month.slice(0, YEAR_CHARS)]) {
-      const key = `${span} ${staffId} ${coat}`
+      const key = keyOf({ month: span, staffId, coat })
       const cell = this.cells.get(key) ?? { month: span, staffId, coat, sums: emptySums() }
       addSums(cell.sums, sums, sign)
       this.cells.set(key, cell)
     }
   }
 
-  /** In one order, so that two that add at once never wait for each other. */
+  /** All of them read and written together, in one order, so that two that add at once never wait for each other. */
   async keep(): Promise<void> {
     const { groomSums } = database().models
-    for (const [, { sums, ...where }] of [...this.cells].sort(([a], [b]) => a.localeCompare(b))) {
-      const there = await groomSums.findOne({ where, ...HELD })
-      const all = there ? jsonOf(GroomSums, there.sums) : emptySums()
-      addSums(all, sums)
-      await groomSums.upsert({ ...where, sums: JSON.stringify(all) })
-    }
+    const moved = [...this.cells].sort(([a], [b]) => a.localeCompare(b)).map(([, cell]) => cell)
+    const all = (key: 'month' | 'staffId' | 'coat') => [...new Set(moved.map((cell) => cell[key]))]
+    const rows = await groomSums.findAll({
+      where: { month: all('month'), staffId: all('staffId'), coat: all('coat') } as WhereOptions<GroomSumsFields>,
+      order: [
+        ['month', 'ASC'],
+        ['staffId', 'ASC'],
+        ['coat', 'ASC'],
+      ],
+      ...HELD,
+    })
+    const there = new Map(rows.map((row) => [keyOf(row), jsonOf(GroomSums, row.sums)]))
+    const summed = moved.map((cell) => {
+      const sums = there.get(keyOf(cell)) ?? emptySums()
+      addSums(sums, cell.sums)
+      return { ...cell, sums: JSON.stringify(sums) }
+    })
+    await groomSums.bulkCreate(summed, { updateOnDuplicate: ['sums'] })
   }
 }
+
+const keyOf = ({ month, staffId, coat }: Pick<SummedCell, 'month' | 'staffId' | 'coat'>): string =>
+  `${month} ${staffId} ${coat}`
 
 /** The sums of a span of months, or of years, the last one included. @param of one groomer or one coat; all when left out */
 export async function readSums(

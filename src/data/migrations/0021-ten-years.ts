@@ -6,7 +6,7 @@ export const TEN_YEARS = [
   `CREATE TABLE groom_sums (
      month CHAR(7) NOT NULL, staff_id INT NOT NULL, coat VARCHAR(20) NOT NULL, sums LONGTEXT NOT NULL,
      PRIMARY KEY (month, staff_id, coat), CONSTRAINT groom_sums_sums_is_json CHECK (JSON_VALID(sums)))`,
-  `ALTER TABLE groom_facts ADD COLUMN summed_in CHAR(7) NULL, ADD INDEX facts_to_sum (summed_in)`,
+  `ALTER TABLE groom_facts ADD COLUMN summed_in CHAR(7) NULL, ADD INDEX facts_to_sum (summed_in, started_at)`,
   `CREATE TABLE dog_growth (
      dog_id INT PRIMARY KEY, pairs INT NOT NULL, mm_per_week DOUBLE NOT NULL, table_mm DOUBLE NOT NULL,
      FOREIGN KEY (dog_id) REFERENCES dogs (id))`,
