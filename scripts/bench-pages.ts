@@ -47,8 +47,7 @@ export async function pagesOf(address: string): Promise<PageAsked[]> {
   ]
   const asked: PageAsked[] = []
   for (const [what, path, mostMs = MOST.ms] of pages)
-    if (path !== undefined && (await fetch(address + path)).ok)
-      asked.push({ what, ...(await timed(() => fetch(address + path))), mostMs, mostKb: MOST.kb })
+    if (path !== undefined) asked.push({ what, ...(await timed(() => fetch(address + path))), mostMs, mostKb: MOST.kb })
   for (const text of ['quill', 'qwill marsh', '0163 1000'])
     asked.push({
       what: `search “${text}”`,
@@ -72,7 +71,9 @@ async function timed(ask: () => Promise<Response>): Promise<Pick<PageAsked, 'too
   let bytes = 0
   for (let run = -WARM; run < RUNS; run++) {
     const from = performance.now()
-    const body = await (await ask()).arrayBuffer()
+    const answer = await ask()
+    if (!answer.ok) throw new Error(`${answer.url} answers ${answer.status}: it cannot be timed.`)
+    const body = await answer.arrayBuffer()
     if (run >= 0) took.push(performance.now() - from)
     bytes = Math.max(bytes, body.byteLength)
   }

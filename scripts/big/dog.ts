@@ -4,7 +4,7 @@ import { dogOfFile, newFile, type DogFile } from '@/core/dog'
 import { FULL_KIT } from '@/core/lengths'
 import type { Cells } from '@/core/pace'
 import { House } from '@/core/order'
-import { makePlan, type Case } from '@/core/plan'
+import { ANY_SLOT_MIN, makePlan, type Case } from '@/core/plan'
 import { weeksBetween, type Day } from '@/core/units'
 import { dueAfter } from '@/service/visit/keepAsCut'
 import { DOG_NAMES, FAMILIES, FIRST_NAMES } from './cast'
@@ -13,6 +13,7 @@ import { groomed, measured, type Person } from './visit'
 
 const DAY_MS = 86_400_000
 const HOUR_MS = 3_600_000
+const QUARTER_MIN = 15
 /** The house is so old. */
 const YEARS = 10
 /** Visits of a dog: so many on average, and at the most. */
@@ -52,6 +53,8 @@ export function bigDog(number: number, { seed, todayMs, people }: BigHouse, rows
   const endsAgo = isHere ? chance.between(1, everyDays) : chance.between(everyDays, YEARS * 365 - spanDays + everyDays)
   const own = one(people)
   let last: Case['last']
+  // As long as the first groom asks for, and so from then on.
+  let slotMin: number | null = null
   let due: ReturnType<typeof dueAfter> = { groomedOn: dayOf(todayMs), dueOn: null, wishOn: null }
   const caseOn = (startMs: number, visit: number): Case => ({
     kovit: 'case/1',
@@ -65,14 +68,18 @@ export function bigDog(number: number, { seed, todayMs, people }: BigHouse, rows
     kit: FULL_KIT,
     house: RULES,
     setting: 'salon',
-    slotMin: slotFor(breed),
+    slotMin: slotMin ?? ANY_SLOT_MIN,
     ...(last ? { last } : {}),
   })
+  const slotted = (planned: Case): Case => {
+    slotMin ??= Math.ceil(makePlan(planned).fit.p90 / QUARTER_MIN) * QUARTER_MIN
+    return { ...planned, slotMin }
+  }
   for (let visit = 0; visit < visits; visit++) {
     const ago = endsAgo + (visits - 1 - visit) * everyDays + chance.between(-3, 3)
     const startMs = openAt(todayMs - Math.max(1, Math.round(ago)) * DAY_MS, chance)
     const groomer = chance.share() < 0.8 ? own : one(people)
-    const planned = caseOn(startMs, visit)
+    const planned = slotted(caseOn(startMs, visit))
     if (chance.share() < CALLED_OFF_SHARE)
       rows.booking({ dogId: number, groomer, planned, startMs: startMs - DAY_MS }, 'the owner is ill')
     const { now, cut } = groomed({ dogId: number, planned, startMs, groomer }, rows, chance, cells)
@@ -85,22 +92,17 @@ export function bigDog(number: number, { seed, todayMs, people }: BigHouse, rows
   }
   if (isHere && chance.share() < BOOKED_SHARE) {
     const startMs = openAt(todayMs + Math.round(everyDays - endsAgo) * DAY_MS, chance)
-    const planned = caseOn(startMs, visits)
-    const slotMin = Math.ceil(makePlan(planned).fit.p90 / 15) * 15
-    rows.booking({ dogId: number, groomer: own, planned: { ...planned, slotMin }, startMs })
+    rows.booking({ dogId: number, groomer: own, planned: slotted(caseOn(startMs, visits)), startMs })
   }
   rows.addTo('dogs', rowOf(number, householdId, file, isHere ? 'here' : chance.share() < 0.3 ? 'died' : 'left', due))
 }
-
-/** Wide enough for this build; the plan's own promise is what it is booked by. */
-const slotFor = ({ kg }: Breed): number => (kg[1] > 25 ? 150 : 120)
 
 const everyWeeks = ({ weeks }: Breed): number => Math.max(4, Math.round((weeks[0] + weeks[1]) / 2))
 
 /** An hour of that day at which the house is open; on a Sunday of the next. */
 function openAt(dayMs: number, chance: Chance): number {
   const open = new Date(dayMs).getUTCDay() === 0 ? dayMs + DAY_MS : dayMs
-  return open + 9 * HOUR_MS + Math.floor(chance.share() * 28) * (HOUR_MS / 4)
+  return open + 9 * HOUR_MS + Math.floor(chance.share() * 28) * QUARTER_MIN * 60_000
 }
 
 function fileOf(

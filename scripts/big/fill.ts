@@ -43,19 +43,20 @@ export async function fillBigHouse(visits: number, nowMs: number, tell: (share: 
   const loading = await openLoading()
   while (made < visits) {
     const rows = new Rows(numbers)
+    const learned = new Map(cells)
     for (let nth = 0; nth < AT_ONCE; nth++) {
       bigDog(++dogs, { seed: SEED, todayMs, people }, rows, cells)
       await turn()
     }
     await writing
-    writing = write(rows, loading, jpeg)
+    const moved = new Map([...cells].filter(([id, cell]) => learned.get(id) !== cell))
+    writing = write(rows, moved, loading, jpeg)
     // Whoever waits for it next hears of a fault.
     writing.catch(() => {})
     made += rows.visits
     tell(made / visits)
   }
   await writing
-  await keepCells(cells)
   await loading.count()
   await loading.close()
   // Made up from end to end: whoever opens it is let in, as into the demo.
@@ -127,13 +128,14 @@ async function allCells(): Promise<Cells> {
 }
 
 /** Its dogs last of all, and they are what says that a stretch is whole. */
-async function write(rows: Rows, loading: Loading, jpeg: Buffer): Promise<void> {
+async function write(rows: Rows, moved: Cells, loading: Loading, jpeg: Buffer): Promise<void> {
   for (const table of TABLES)
     if (table !== 'dogs')
       for (const row of rows.tables.get(table) ?? []) await loading.add(table, row, CHARS[table] ?? 400)
   for (const { id } of rows.tables.get('photos') ?? []) await loading.addPhoto(String(id), jpeg)
   await loading.end()
   await database().models.visitFold.bulkCreate(rows.folds)
+  await keepCells(moved)
   for (const dog of rows.tables.get('dogs') ?? []) await loading.add('dogs', dog, 400)
   await loading.end()
 }
