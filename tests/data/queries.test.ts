@@ -1,8 +1,8 @@
-import { QueryTypes } from 'sequelize'
+import { Op, QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { readBookings, readBookingsOfDogs } from '@/data/bookings'
 import { readCards, readSavedSince, readVersions } from '@/data/cards'
-import type { Database } from '@/data/connection'
+import { inTransaction, type Database } from '@/data/connection'
 import { lastNumbers, readDogLogs, readLogSince, readLogs, readNewsMarks } from '@/data/events'
 import { readFolds } from '@/data/folds'
 import { readSums } from '@/data/groomFacts'
@@ -120,4 +120,36 @@ describe('a big house', () => {
     for (const id of some) expect(folds.get(id)?.no).toBe((await lastNumbers([id])).get(id))
     expect([...logs.values()].every((log) => log.length > 10)).toBe(true)
   })
+  it('cut off, it goes on behind the last whole stretch, and is the same as in one go', async () => {
+    const tables = [
+      'dogs',
+      'households',
+      'owners',
+      'bookings',
+      'trim_cards',
+      'trim_card_zones',
+      'visits',
+      'visit_events',
+    ]
+    const others = ['visit_folds', 'groom_facts', 'growth_pairs', 'blade_use', 'photos', 'file_changes']
+    const sums = () =>
+      database.sequelize.query(`CHECKSUM TABLE ${[...tables, ...others].join(', ')}`, { type: QueryTypes.SELECT })
+    const whole = await sums()
+    const { models } = database
+    const stretch = 40
+    const dogs = await models.dog.count()
+    expect(dogs % stretch).toBe(0)
+    // Cut where all of a stretch is there but its dogs, which say that it is whole.
+    await inTransaction(async () => {
+      await database.sequelize.query('SET foreign_key_checks = 0')
+      await models.dog.destroy({ where: { id: { [Op.gt]: dogs - stretch } } })
+      await database.sequelize.query('SET foreign_key_checks = 1')
+    })
+    await models.houseMark.destroy({ where: {} })
+    expect(await sums()).not.toEqual(whole)
+    await fillBigHouse(VISITS, NOW, () => {})
+    expect(await sums()).toEqual(whole)
+  })
+  it('made whole, it is not filled again', async () =>
+    expect(fillBigHouse(VISITS, NOW, () => {})).rejects.toThrow('This home holds a big house already.'))
 })
