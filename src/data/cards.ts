@@ -49,7 +49,7 @@ export async function readCards(cardIds: readonly number[]): Promise<Map<number,
   const { models } = database()
   const [rows, zones] = await Promise.all([
     models.card.findAll({ where: { id: [...cardIds] } }),
-    models.cardZone.findAll({ where: { cardId: [...cardIds] }, order: [['id', 'ASC']], raw: true }),
+    models.cardZone.findAll({ where: { cardId: [...cardIds] }, order: [['id', 'ASC']] }),
   ])
   const byCard = new Map<number, CardEntry[]>(cardIds.map((id) => [id, []]))
   for (const row of zones) byCard.get(row.cardId)?.push(toEntry(row))

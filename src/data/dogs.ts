@@ -46,8 +46,8 @@ export function toDog(row: Row<DogFields>): Dog {
     coat: CoatId.parse(row.coat),
     build: BuildId.parse(row.build),
     sex: z.enum(['male', 'female']).nullable().parse(row.sex),
-    neutered: row.neutered === null ? null : Boolean(row.neutered),
-    lightSkin: Boolean(row.lightSkin),
+    neutered: row.neutered,
+    lightSkin: row.lightSkin,
     faceShape: z.enum(['normal', 'flat']).parse(row.faceShape),
     behaviour: jsonOf(Behaviour, row.behaviour),
     health: jsonOf(z.array(HealthFact), row.health),
@@ -155,12 +155,28 @@ export async function changeDog(dogId: number, change: DogChange): Promise<void>
 }
 
 /** Dogs that come, are due between two days and have nothing booked after a moment, the soonest due first. */
-export async function readDueUnbooked(fromDay: Day, toDay: Day, nowMs: number): Promise<number[]> {
-  const rows = await database().sequelize.query<{ id: number }>(
-    `SELECT id FROM dogs WHERE standing = 'here' AND due_on BETWEEN :fromDay AND :toDay AND NOT EXISTS (
+export async function readDueUnbooked(
+  fromDay: Day,
+  toDay: Day,
+  nowMs: number,
+): Promise<{ dogId: number; dueOn: Day }[]> {
+  return database().sequelize.query<{ dogId: number; dueOn: Day }>(
+    `SELECT id AS dogId, due_on AS dueOn FROM dogs
+     WHERE standing = 'here' AND due_on BETWEEN :fromDay AND :toDay AND NOT EXISTS (
        SELECT 1 FROM bookings WHERE dog_id = dogs.id AND called_off_at IS NULL AND start_at >= :now)
-     ORDER BY due_on, id LIMIT 200`,
+     ORDER BY due_on, id`,
     { type: QueryTypes.SELECT, replacements: { fromDay, toDay, now: new Date(nowMs) } },
   )
-  return rows.map(({ id }) => id)
+}
+
+/** When each of these dogs is due, where that is known. */
+export async function readDueOf(ids: readonly number[]): Promise<Map<number, Day>> {
+  const rows = await database().models.dog.findAll({ attributes: ['id', 'dueOn'], where: { id: [...ids] } })
+  return new Map(rows.flatMap(({ id, dueOn }) => (dueOn === null ? [] : [[id, dueOn] as const])))
+}
+
+/** Which of these dogs come here now. */
+export async function readWhichAreHere(ids: readonly number[]): Promise<Set<number>> {
+  const rows = await database().models.dog.findAll({ attributes: ['id'], where: { id: [...ids], standing: 'here' } })
+  return new Set(rows.map(({ id }) => id))
 }

@@ -153,9 +153,9 @@ export async function readFirstYear(): Promise<string | null> {
 export const isSumMissing = async (): Promise<boolean> =>
   (await database().models.groomFacts.findOne({ attributes: ['visitId'], where: { summedIn: null } })) !== null
 
-/** Of a dog's grooms the hands-on minutes, by visit. */
-export async function readMinutesOf(dogId: number): Promise<Map<number, number>> {
-  const rows = await database().models.groomFacts.findAll({ where: { dogId } })
+/** Of some visits the hands-on minutes, where they are known. */
+export async function readMinutesOf(visitIds: readonly number[]): Promise<Map<number, number>> {
+  const rows = await database().models.groomFacts.findAll({ where: { visitId: [...visitIds] } })
   return new Map(rows.map((row) => [row.visitId, sumMin(factsIn(row).done)]))
 }
 

@@ -67,7 +67,6 @@ export async function readGrowthPairs(
       ['foundAt', 'DESC'],
       ['id', 'ASC'],
     ],
-    raw: true,
   })
   const byDog = new Map<number, GrowthPair[]>()
   for (const { dogId, bodyPart, leftMm, foundMm, weeks } of rows) {

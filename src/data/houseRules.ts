@@ -45,8 +45,8 @@ export async function addHouseCaution(caution: Omit<HouseCaution, 'id'> & { made
 
 /** Takes a caution out of use, or back into it. */
 export async function retireHouseCaution(id: number, retiredMs: number | null): Promise<Result<null>> {
-  const row = await database().models.houseCaution.findByPk(id)
-  if (!row) return refuse('id', 'This caution is not in the list.')
-  await row.update({ retiredAt: retiredMs === null ? null : new Date(retiredMs) })
+  const { houseCaution } = database().models
+  if (!(await houseCaution.findByPk(id))) return refuse('id', 'This caution is not in the list.')
+  await houseCaution.update({ retiredAt: retiredMs === null ? null : new Date(retiredMs) }, { where: { id } })
   return { ok: true, value: null }
 }

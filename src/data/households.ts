@@ -34,7 +34,7 @@ const toOwner = ({ id, householdId, name, phone, email, firstCalled, agreed }: R
   name,
   phone,
   email,
-  first: Boolean(firstCalled),
+  first: firstCalled,
   agreed: jsonOf(Agreed, agreed),
 })
 

@@ -69,10 +69,11 @@ export async function changeTool(
   id: number,
   change: { label?: string; retiredOn?: string | null; sharpenedMs?: number },
 ): Promise<Result<null>> {
-  const row = await database().models.tool.findByPk(id)
-  if (!row) return refuse('toolId', NO_TOOL)
+  const { tool } = database().models
+  if (!(await tool.findByPk(id))) return refuse('toolId', NO_TOOL)
   const { sharpenedMs, ...rest } = change
-  await row.update({ ...rest, ...(sharpenedMs === undefined ? {} : { sharpenedAt: new Date(sharpenedMs) }) })
+  const sharpened = sharpenedMs === undefined ? {} : { sharpenedAt: new Date(sharpenedMs) }
+  await tool.update({ ...rest, ...sharpened }, { where: { id } })
   return { ok: true, value: null }
 }
 

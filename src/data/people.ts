@@ -108,8 +108,8 @@ export async function addStation(name: string, kind: StationKind): Promise<void>
 
 /** Takes a station out of use, or back into it. */
 export async function retireStation(id: number, retiredMs: number | null): Promise<Result<null>> {
-  const row = await database().models.station.findByPk(id)
-  if (!row) return refuse('id', 'This station is not in the list.')
-  await row.update({ retiredAt: retiredMs === null ? null : new Date(retiredMs) })
+  const { station } = database().models
+  if (!(await station.findByPk(id))) return refuse('id', 'This station is not in the list.')
+  await station.update({ retiredAt: retiredMs === null ? null : new Date(retiredMs) }, { where: { id } })
   return { ok: true, value: null }
 }

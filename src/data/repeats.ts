@@ -25,7 +25,7 @@ export interface Repeat {
   version: number
 }
 
-const toRepeat = ({ programme, home, rowVersion, ...row }: Row<RepeatFields>['dataValues']): Repeat => ({
+const toRepeat = ({ programme, home, rowVersion, ...row }: Row<RepeatFields>): Repeat => ({
   id: row.id,
   dogId: row.dogId,
   staffId: row.staffId,
@@ -43,25 +43,25 @@ const toRepeat = ({ programme, home, rowVersion, ...row }: Row<RepeatFields>['da
 /** Repeats that go on, the oldest first. */
 export async function readRepeats(): Promise<Repeat[]> {
   const rows = await database().models.repeat.findAll({ where: { endedOn: null }, order: [['id', 'ASC']] })
-  return rows.map((row) => toRepeat(row.dataValues))
+  return rows.map(toRepeat)
 }
 
 /** Repeats by id, ended ones as well. */
 export async function readRepeatsById(ids: readonly number[]): Promise<Map<number, Repeat>> {
   const rows = await database().models.repeat.findAll({ where: { id: [...ids] } })
-  return new Map(rows.map((row) => [row.id, toRepeat(row.dataValues)]))
+  return new Map(rows.map((row) => [row.id, toRepeat(row)]))
 }
 
 /** Repeats that go on and are not booked as far as a day. */
 export async function readRepeatsShortOf(day: Day): Promise<Repeat[]> {
   const rows = await database().models.repeat.findAll({ where: { endedOn: null, grownTo: { [Op.lt]: day } } })
-  return rows.map((row) => toRepeat(row.dataValues))
+  return rows.map(toRepeat)
 }
 
 /** A repeat whose row is held until the transaction ends. */
 export async function holdRepeat(id: number): Promise<Repeat | null> {
   const row = await database().models.repeat.findByPk(id, HELD)
-  return row && toRepeat(row.dataValues)
+  return row && toRepeat(row)
 }
 
 /** @returns the id of the new repeat */

@@ -2,7 +2,8 @@ import { Op, QueryTypes, col, fn, literal } from 'sequelize'
 import { z } from 'zod'
 import { VISIT_FORMAT, readStoredCase, readStoredPlan } from '@/core/formats'
 import { LengthMm } from '@/core/lengths'
-import type { Case, Plan } from '@/core/plan'
+import { PatternId } from '@/core/patterns'
+import { Plan, type Case } from '@/core/plan'
 import { Verdicts } from '@/core/repeat'
 import { Side, ZoneId } from '@/core/zones'
 import { HELD, database } from './connection'
@@ -32,22 +33,29 @@ export interface StoredVisit {
   leftBehind: LeftBehind | null
 }
 
-/** @throws when a stored row does not fit a visit */
-function toVisit(row: Row<VisitFields>): StoredVisit {
-  const { id, bookingId, dogId, plannedCardId, cutCardId, liked, format } = row
+/** What of a visit is short. */
+function lifeIn({ id, bookingId, dogId, cutCardId, startedAt, closedAt, liked, verdicts }: Row<VisitFields>) {
   return {
     id,
     bookingId,
     dogId,
-    plannedCardId,
     cutCardId,
+    startedMs: startedAt.getTime(),
+    closedMs: closedAt?.getTime() ?? null,
+    liked,
+    verdicts: jsonOf(Verdicts, verdicts),
+  }
+}
+
+/** @throws when a stored row does not fit a visit */
+function toVisit(row: Row<VisitFields>): StoredVisit {
+  const { plannedCardId, format, leftBehind } = row
+  return {
+    ...lifeIn(row),
+    plannedCardId,
     plannedCase: readStoredCase(row.plannedCase, format),
     plan: readStoredPlan(row.plan, format),
-    startedMs: row.startedAt.getTime(),
-    closedMs: row.closedAt?.getTime() ?? null,
-    liked: liked === null ? null : Boolean(liked),
-    verdicts: jsonOf(Verdicts, row.verdicts),
-    leftBehind: row.leftBehind === null ? null : jsonOf(LeftBehind, row.leftBehind),
+    leftBehind: leftBehind === null ? null : jsonOf(LeftBehind, leftBehind),
   }
 }
 
@@ -77,30 +85,79 @@ export async function readVisitsOfBookings(bookingIds: readonly number[]): Promi
   return rows.map(toVisit)
 }
 
-/** A dog's latest visits, newest first. @param closedBeforeMs only those wrapped up before this moment */
-export async function readVisitsOfDog(dogId: number, most: number, closedBeforeMs?: number): Promise<StoredVisit[]> {
-  const closed = closedBeforeMs === undefined ? {} : { closedAt: { [Op.lt]: new Date(closedBeforeMs) } }
+const NEWEST_FIRST: [string, string][] = [
+  ['startedAt', 'DESC'],
+  ['id', 'DESC'],
+]
+
+/** A dog's latest visits, newest first. */
+export async function readVisitsOfDog(dogId: number, most: number): Promise<StoredVisit[]> {
+  const rows = await database().models.visit.findAll({ where: { dogId }, order: NEWEST_FIRST, limit: most })
+  return rows.map(toVisit)
+}
+
+/** A visit as the next one needs it: what was asked for and what came of it, without its case and plan, which are long. */
+export interface PastVisit extends Omit<StoredVisit, 'plannedCase' | 'plan' | 'plannedCardId'> {
+  leftBehind: LeftBehind
+  pattern: PatternId | null
+  /** The wish in the owner's words. */
+  words: string
+}
+
+const PAST_COLUMNS: (string | [ReturnType<typeof literal>, string])[] = [
+  ...['id', 'bookingId', 'dogId', 'cutCardId', 'startedAt', 'closedAt', 'liked', 'verdicts', 'leftBehind'],
+  [literal(`JSON_VALUE(planned_case, '$.request.pattern')`), 'pattern'],
+  [literal(`JSON_VALUE(planned_case, '$.request.words')`), 'words'],
+  [literal(`IF(left_behind IS NULL, JSON_EXTRACT(plan, '$.growing'), NULL)`), 'growing'],
+]
+
+interface PastRow extends Row<VisitFields> {
+  pattern: string | null
+  words: string | null
+  growing: string | null
+}
+
+/** What waits for coat; where that was not kept at the close, by the plan as it was made. */
+function leftBehindIn({ leftBehind, growing }: PastRow): LeftBehind {
+  if (leftBehind !== null) return jsonOf(LeftBehind, leftBehind)
+  const waits = jsonOf(Plan.shape.growing, growing ?? '[]').filter(({ readyOn }) => readyOn !== null)
+  return { growing: waits.map(({ zone, wantedMm }) => ({ zone, wantedMm })) }
+}
+
+/** @throws when a stored row does not fit a visit */
+function toPast(row: Row<VisitFields>): PastVisit {
+  const past = row as PastRow
+  return {
+    ...lifeIn(row),
+    leftBehind: leftBehindIn(past),
+    pattern: PatternId.nullable().parse(past.pattern),
+    words: past.words ?? '',
+  }
+}
+
+/** A dog's latest visits that were wrapped up, newest first. @param beforeMs only those wrapped up before this moment */
+export async function readPastVisits(dogId: number, most: number, beforeMs?: number): Promise<PastVisit[]> {
+  const closedAt = beforeMs === undefined ? { [Op.ne]: null } : { [Op.lt]: new Date(beforeMs) }
+  const where = { dogId, closedAt }
   const rows = await database().models.visit.findAll({
-    where: { dogId, ...closed },
-    order: [
-      ['startedAt', 'DESC'],
-      ['id', 'DESC'],
-    ],
+    attributes: PAST_COLUMNS,
+    where,
+    order: NEWEST_FIRST,
     limit: most,
   })
-  return rows.map(toVisit)
+  return rows.map(toPast)
 }
 
 /** Of each of these dogs the latest visit that was wrapped up before a moment. */
 export async function readLastVisits(
   closedBeforeMs: number,
   dogIds: readonly number[],
-): Promise<Map<number, StoredVisit>> {
+): Promise<Map<number, PastVisit>> {
   if (dogIds.length === 0) return new Map()
   const { sequelize, models } = database()
   const newest = newestOf(`closed_at < ${sequelize.escape(new Date(closedBeforeMs))}`, dogIds)
-  const rows = await models.visit.findAll({ where: { id: { [Op.in]: newest } } })
-  return new Map(rows.map((row) => [row.dogId, toVisit(row)]))
+  const rows = await models.visit.findAll({ attributes: PAST_COLUMNS, where: { id: { [Op.in]: newest } } })
+  return new Map(rows.map((row) => [row.dogId, toPast(row)]))
 }
 
 /** The newest by start, and by id where two began together: the same one that a dog's own visits begin with. */
@@ -166,7 +223,6 @@ export async function countVisitsOf(dogIds: readonly number[]): Promise<Map<numb
     attributes: ['dogId', [fn('COUNT', col('id')), 'n']],
     where: { dogId: [...dogIds], closedAt: { [Op.ne]: null } },
     group: ['dogId'],
-    raw: true,
   })
   return new Map((rows as unknown as { dogId: number; n: number }[]).map(({ dogId, n }) => [dogId, Number(n)]))
 }

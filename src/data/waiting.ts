@@ -39,8 +39,10 @@ export async function addWaiting({ dogId, from, to, note, madeMs, madeBy }: Omit
 
 /** Takes a line off the list, or puts it back on; the line stays. @returns whether there is such a line */
 export async function settleWaiting(id: number, settled: { atMs: number; as: string } | null): Promise<boolean> {
-  const row = await database().models.waiting.findByPk(id, HELD)
-  await row?.update({ settledAt: settled && new Date(settled.atMs), settledAs: settled?.as ?? null })
+  const { waiting } = database().models
+  const row = await waiting.findByPk(id, HELD)
+  const how = { settledAt: settled && new Date(settled.atMs), settledAs: settled?.as ?? null }
+  if (row) await waiting.update(how, { where: { id } })
   return row !== null
 }
 

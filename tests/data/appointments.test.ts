@@ -22,7 +22,7 @@ beforeEach(async () => {
   const { dogId, staffId } = await bookQuill(database)
   const quill = await models.dog.findByPk(dogId)
   const otis = (household: number) =>
-    models.dog.create({ ...quill?.get(), id: undefined, name: 'Otis', callId: null, householdId: household })
+    models.dog.create({ ...quill, id: undefined, name: 'Otis', callId: null, householdId: household })
   const weir = await models.household.create({ name: 'Weir', place: '', notes: '' })
   const { id } = await otis(weir.id)
   await otis(quill?.householdId ?? 0)

@@ -5,6 +5,7 @@ import { readPlanStamps } from '@/data/bookedFits'
 import type { Database } from '@/data/connection'
 import { readBookings } from '@/data/bookings'
 import { changeDog } from '@/data/dogs'
+import { keepCells } from '@/data/pace'
 import { fitsOf } from '@/service/book/fits'
 import { bookingFile } from '@/service/booking/planOf'
 import { NINE, TIME, bookAgain, bookQuill, openHouse, type Server } from './house'
@@ -51,7 +52,7 @@ describe('what the book keeps of a plan', () => {
     ['the kit', () => database.models.tool.create({ kind: 'blade', name: '9' })],
     [
       'what was learned of minutes',
-      () => database.models.paceCell.create({ id: 'house', n: 3, total: 0.4, day: 20_000 }),
+      () => keepCells(new Map([['house', { n: 3, sum: 0.4, day: 20_000 }]])),
     ],
     ['a card of the dog', () => addCut()],
     ['what its people said of the last trim', () => database.models.visit.update({ liked: false }, { where: {} })],

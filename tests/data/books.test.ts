@@ -7,7 +7,7 @@ import { readStaff } from '@/data/people'
 import { readRules } from '@/data/houseRules'
 import { readKit } from '@/data/kit'
 import { readLogs } from '@/data/events'
-import { readLastCuts, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
+import { readLastCuts, readPastVisits, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
 import { makeDemo } from '@/demo'
 import { caseOfDraft } from '@/service/booking/planOf'
 import { fitOf } from '@/service/book/fits'
@@ -165,7 +165,7 @@ describe('the house', () => {
     const ids = (await readDogs()).map(({ id }) => id)
     const cuts = await readLastCuts(NOW, ids)
     expect(cuts).toHaveLength(18)
-    const [quill] = await readVisitsOfDog(3, 1, NOW)
+    const [quill] = await readPastVisits(3, 1, NOW)
     expect(cuts.find(({ dogId }) => dogId === 3)?.cutCardId).toBe(quill?.cutCardId)
   })
 })

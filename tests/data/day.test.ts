@@ -38,7 +38,7 @@ beforeEach(async () => {
   const quill = await bookQuill(database)
   const jory = await models.staff.create({ name: 'Jory', role: 'bather' })
   const first = await models.dog.findByPk(quill.dogId)
-  const { id: dogId } = await models.dog.create({ ...first?.get(), id: undefined, name: 'Otis', callId: null })
+  const { id: dogId } = await models.dog.create({ ...first, id: undefined, name: 'Otis', callId: null })
   const otis = await bookAgain(database, { dogId, staffId: quill.staffId }, NINE + 60 * MIN, { pattern: 'one-length' })
   Object.assign(ids, { quill: quill.bookingId, otis: otis.id, wren: quill.staffId, jory: jory.id })
 })

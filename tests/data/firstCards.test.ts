@@ -42,7 +42,7 @@ describe('the dogs of a drawer', () => {
   it('are found by name, in any case, with what tells them apart; who is away is not', async () => {
     const { models } = database
     const [first] = await models.dog.findAll()
-    await models.dog.create({ ...first?.get(), id: undefined, name: 'Otis', callId: null, standing: 'moved' })
+    await models.dog.create({ ...first, id: undefined, name: 'Otis', callId: null, standing: 'moved' })
     expect(await found('QUILL', 'Quill of nowhere', 'Otis', 'Nettle')).toEqual([[['Quill', 0]], [], [], []])
   })
   it('are so many at a time', () =>

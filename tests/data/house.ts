@@ -45,10 +45,10 @@ export async function emptyBook({ models, sequelize }: Database): Promise<void> 
 /** A house that nobody has to sign in to, as the demo: its first person is at the table. */
 export async function openToAnybody({ models }: Database): Promise<void> {
   await models.houseMark.upsert({ name: DEMO_MADE, setAt: new Date() })
-  const first =
+  const { id } =
     (await models.staff.findOne({ order: [['id', 'ASC']] })) ??
     (await models.staff.create({ name: 'Wren', role: 'groomer' }))
-  await first.update({ owner: true })
+  await models.staff.update({ owner: true }, { where: { id } })
 }
 
 /** Makes this server the one that the repositories talk to. */

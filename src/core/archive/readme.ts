@@ -5,7 +5,7 @@ import { schemaPath } from './manifest'
 // prettier-ignore
 const SAYS: Record<ArchivedTable, string> = {
   house: 'the house itself: name, clock, hours, van',
-  house_marks: 'what was done once with this house',
+  house_marks: 'what was done with this house, and when',
   house_rules: 'what the house decided, by the id of the rule',
   house_words: 'its own words for messages',
   house_cautions: 'its own cautions, by stage',

@@ -9,6 +9,8 @@ export const DOG_TO_GO_FORMAT = 'kovit-dog/1'
 
 /** So many cards and grooms go along at the most, the newest. From memory: four years of a groom a month. */
 export const MOST_TO_GO = 48
+/** The sheet that is printed lists so many. */
+export const MOST_ON_SHEET = 8
 
 /** One dog as it is handed to its next groomer: all that the trim needs, and nothing of the house but its name. */
 export const DogToGo = z.strictObject({

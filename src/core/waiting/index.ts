@@ -1,2 +1,2 @@
-export { whoFits } from './whoFits'
+export { firstOfGaps, whoFits } from './whoFits'
 export type { FitsGap, Gap, Waiting, WaitingLine } from './whoFits'

@@ -77,6 +77,18 @@ export function whoFits<W extends Waiting>(gap: Gap, waiting: readonly W[]): Fit
     }))
 }
 
+/** Of those who wait, who is among the first of any of these gaps; where they live is not asked. */
+export function firstOfGaps<W extends Omit<Waiting, 'dog' | 'place'>>(
+  gaps: readonly Omit<Gap, 'near'>[],
+  waiting: readonly W[],
+  most: number,
+): W[] {
+  const placeless = waiting.map((line) => ({ ...line, dog: '', place: '', line }))
+  const fits = gaps.flatMap((gap) => whoFits({ ...gap, near: '' }, placeless).slice(0, most))
+  const first = new Set(fits.map((fit) => fit.waiting.line))
+  return waiting.filter((line) => first.has(line))
+}
+
 /** An address without its house number: who lives in one street is one stop. */
 const streetOf = (place: string): string =>
   place

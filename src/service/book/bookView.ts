@@ -13,9 +13,11 @@ import { minuteOfDay } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { takenBetween } from '../booking/timeOf'
 import { growRepeats } from '../repeat/repeatDog'
-import { whoWaits } from '../waiting/whoWaits'
+import { whoWaitsForGaps } from '../waiting/whoWaits'
 import { fitsOf } from './fits'
 
+/** Of those who are due a free stretch knows so many, the best ones. */
+const MOST_OF_A_GAP = 12
 /** So many weeks can be looked at. */
 const WEEKS = [1, 2, 4]
 const MONDAY = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
@@ -31,13 +33,23 @@ export async function bookView(house: OpenHouse, asked: { day?: unknown; weeks?:
   const from = addDays(day, -MONDAY.indexOf(weekdayOf(day)))
   const to = addDays(from, weeks * 7)
   const { bookings, dogs, taken, busy, own } = await takenBetween(from, to, house)
+  const days = Array.from({ length: weeks * 7 }, (_, at) => {
+    const each = addDays(from, at)
+    const free = house.hands.map((hand) => ({
+      staffId: hand.id,
+      stretches: freeStretches(each, { opening, hand, taken, busy }),
+    }))
+    return { day: each, closed: closedWhy(opening, each), free }
+  })
+  const gaps = days.flatMap(({ day: onDay, free }) =>
+    free.flatMap(({ stretches }) => stretches.map((stretch) => ({ ...stretch, day: onDay }))),
+  )
   const [lines, calledOff, waiting] = await Promise.all([
     linesOf(bookings, dogs, house),
     readCalledOff(time.startOfDay(from), time.startOfDay(to)),
-    whoWaits(house, from, to),
+    whoWaitsForGaps(house, gaps, MOST_OF_A_GAP),
   ])
   const goneDogs = await readDogsById(calledOff.map(({ dogId }) => dogId))
-  const days = Array.from({ length: weeks * 7 }, (_, at) => addDays(from, at))
   return {
     from,
     to,
@@ -56,14 +68,7 @@ export async function bookView(house: OpenHouse, asked: { day?: unknown; weeks?:
       day: time.day(each.startMs),
       from: minuteOfDay(time, each.startMs),
     })),
-    days: days.map((each) => ({
-      day: each,
-      closed: closedWhy(opening, each),
-      free: house.hands.map((hand) => ({
-        staffId: hand.id,
-        stretches: freeStretches(each, { opening, hand, taken, busy }),
-      })),
-    })),
+    days,
     opening,
     staff: handsOf(house, lines),
     works: house.works,

@@ -1,7 +1,8 @@
 import { costOf, type DayCost } from '@/core/day'
-import { makePlan, type Case } from '@/core/plan'
+import type { Case } from '@/core/plan'
 import type { Day } from '@/core/units'
 import type { Dog } from '@/data/dogs'
+import { planFor } from '../booking/planFor'
 import { dayEntries } from '../day/dayEntry'
 import { dayDog } from '../day/dogOfDay'
 import { houseDay } from '../day/houseDay'
@@ -22,6 +23,6 @@ export async function costAt(start: Start, house: OpenHouse): Promise<DayCost> {
   const { day, clock, staffId, slotMin, dog, plannedCase } = start
   const planned = await houseDay(await dayEntries(house, day), house, day)
   const booking = { id: 0, startMs: house.time.at(day, clock), slotMin, staffId }
-  const entry = { booking, dog, plannedCase, plan: makePlan(plannedCase), visit: null }
+  const entry = { booking, dog, plannedCase, plan: planFor(plannedCase), visit: null }
   return costOf(planned.day, dayDog(entry, `${dog.name} (new)`, house, planned.day.people, { locks: [], noBay: [] }))
 }

@@ -1,13 +1,14 @@
 import { fitCurve, needsOf, promisedPercent, type BookedFit } from '@/core/book'
-import { makePlan, type Case } from '@/core/plan'
+import type { Case } from '@/core/plan'
 import { keepBookedFits, readBookedFits, readPlanStamps } from '@/data/bookedFits'
 import type { Booking } from '@/data/bookings'
+import { planFor } from '../booking/planFor'
 import { casesFor, type BookingFile } from '../booking/planOf'
 import type { HouseTime } from '../house/houseTime'
 
 /** What the book has to know of a plan. */
 export function fitOf(planned: Case): BookedFit {
-  const plan = makePlan(planned)
+  const plan = planFor(planned)
   const { p50, p90, shortestSlotMin } = plan.fit
   const { groomer, skills } = needsOf(planned, plan)
   return {

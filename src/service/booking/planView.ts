@@ -1,9 +1,9 @@
-import { makePlan } from '@/core/plan'
 import { weeksBetween } from '@/core/units'
 import { readHousePatterns } from '@/data/housePatterns'
 import { readVisitsOfBookings } from '@/data/visits'
 import { MS_PER_MIN } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
+import { planFor } from './planFor'
 import { bookingFile } from './planOf'
 
 /** The plan of a booking as it can be changed; null when there is none. */
@@ -30,7 +30,7 @@ export async function planView(bookingId: number, house: OpenHouse) {
     houseKey: house.key,
     start: planned,
     /** What the owner said before the last visit. */
-    lastWords: lastVisit?.plannedCase.request.words ?? '',
+    lastWords: lastVisit?.words ?? '',
     unit: house.unit,
     facts: `${dog.breed}, ${dog.coat}, ${dog.weightKg} kg. ${weeks} ${time.shortDay(booking.startMs)}, ${nameOf(booking.staffId)}, ${time.clock(booking.startMs)} to ${time.clock(endMs)}.`,
     startMs: booking.startMs,
@@ -45,7 +45,7 @@ export async function plannedCardView(bookingId: number, { time, nameOf, unit }:
   if (!file) return null
   const { booking, standing, planned } = file
   const { dog } = standing
-  const { card, growing, refer } = makePlan(planned)
+  const { card, growing, refer } = planFor(planned)
   return {
     dog,
     facts: `${dog.breed}, ${dog.coat} coat, ${dog.weightKg} kg`,

@@ -1,11 +1,11 @@
 import type { NextLine } from '@/core/book'
 import { toolsToLayOut } from '@/core/card'
-import { makePlan } from '@/core/plan'
 import { addDays } from '@/core/units'
 import { readBookings } from '@/data/bookings'
 import { readDogsById } from '@/data/dogs'
 import { readWaiting } from '@/data/waiting'
-import { caseFor } from '../booking/planOf'
+import { filesAtHand } from '../booking/filesAtHand'
+import { planFor } from '../booking/planFor'
 import type { OpenHouse } from '../house/openHouse'
 import type { DayEntry } from './dayEntry'
 
@@ -15,27 +15,30 @@ const MOST_TODAY = 2
 const DAYS_AHEAD = 14
 
 /** What comes after what is in the house now: the next dogs and what to lay out for them, the next day's first, and who waits for a time. */
-export async function comesNext(entries: readonly DayEntry[], house: OpenHouse): Promise<NextLine[]> {
+export async function comesNext(house: OpenHouse): Promise<(entries: readonly DayEntry[]) => NextLine[]> {
   const { time, nowMs, nameOf } = house
-  const today = entries
-    .filter(({ visit }) => visit === null)
-    .slice(0, MOST_TODAY)
-    .map(({ booking, dog, plan }) => ({
-      kind: 'today' as const,
-      when: time.clock(booking.startMs),
-      bookingId: booking.id,
-      dog: dog.name,
-      groomer: nameOf(booking.staffId),
-      layOut: toolsToLayOut(plan.card),
-    }))
-  return [...today, ...(await firstAhead(house)), ...(await waitingNow(time.day(nowMs)))]
+  const [ahead, waiting] = await Promise.all([firstAhead(house), waitingNow(time.day(nowMs))])
+  return (entries) => {
+    const today = entries
+      .filter(({ visit }) => visit === null)
+      .slice(0, MOST_TODAY)
+      .map(({ booking, dog, plan }) => ({
+        kind: 'today' as const,
+        when: time.clock(booking.startMs),
+        bookingId: booking.id,
+        dog: dog.name,
+        groomer: nameOf(booking.staffId),
+        layOut: toolsToLayOut(plan.card),
+      }))
+    return [...today, ...ahead, ...waiting]
+  }
 }
 
 /** The first dog of the next day that has one. */
 async function firstAhead({ time, nowMs, nameOf }: OpenHouse): Promise<NextLine[]> {
   const tomorrow = addDays(time.day(nowMs), 1)
   const [first] = await readBookings(time.startOfDay(tomorrow), time.startOfDay(addDays(tomorrow, DAYS_AHEAD)))
-  const file = first && (await caseFor(first, time))
+  const file = first && (await filesAtHand([first], time)).get(first.id)
   if (!first || !file) return []
   const day = time.day(first.startMs) === tomorrow ? 'tomorrow' : time.shortDay(first.startMs)
   return [
@@ -45,7 +48,7 @@ async function firstAhead({ time, nowMs, nameOf }: OpenHouse): Promise<NextLine[
       bookingId: first.id,
       dog: file.standing.dog.name,
       groomer: nameOf(first.staffId),
-      layOut: toolsToLayOut(makePlan(file.planned).card),
+      layOut: toolsToLayOut(planFor(file.planned).card),
     },
   ]
 }

@@ -1,4 +1,4 @@
-import { makePlan, slotPromise, type Case, type Plan } from '@/core/plan'
+import { slotPromise, type Case, type Plan } from '@/core/plan'
 import { plannedSegments, visitSegments, type Segment } from '@/core/strip'
 import { addDays, type Day } from '@/core/units'
 import { NEW_VISIT, forecast, standing, type Forecast, type Visit } from '@/core/visit'
@@ -6,7 +6,9 @@ import { readBookings, type Booking } from '@/data/bookings'
 import { readDogsById, type Dog } from '@/data/dogs'
 import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
 import { visitStates } from '../visit/visitStates'
-import { casesFor, type BookingFile } from '../booking/planOf'
+import { filesAtHand } from '../booking/filesAtHand'
+import { planFor } from '../booking/planFor'
+import type { BookingFile } from '../booking/planOf'
 import { MS_PER_MIN } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 
@@ -35,7 +37,7 @@ export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]
   const begun = new Map(visits.map((visit) => [visit.bookingId, visit]))
   const [dogs, files] = await Promise.all([
     readDogsById(bookings.map(({ dogId }) => dogId)),
-    casesFor(
+    filesAtHand(
       bookings.filter(({ id }) => !begun.has(id)),
       house.time,
     ),
@@ -46,6 +48,17 @@ export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]
     if (dog && stored) return begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house.nowMs)
     const file = files.get(booking.id)
     return file ? plannedEntry(file, house.nowMs) : []
+  })
+}
+
+/** Of the bookings of a day those whose groom was begun: no plan is made for the others. */
+export async function begunEntries(house: OpenHouse, day: Day): Promise<DayEntry[]> {
+  const { bookings, visits, states } = await dayVisits(house, day)
+  const begun = new Map(visits.map((visit) => [visit.bookingId, visit]))
+  const dogs = await readDogsById(visits.map(({ dogId }) => dogId))
+  return bookings.flatMap((booking) => {
+    const [dog, stored] = [dogs.get(booking.dogId), begun.get(booking.id)]
+    return dog && stored ? begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house.nowMs) : []
   })
 }
 
@@ -78,7 +91,7 @@ export function begunEntry(booking: Booking, dog: Dog, stored: StoredVisit, visi
 
 /** A groom to come: its plan laid from the slot's start, or from now when that is past. */
 function plannedEntry({ booking, standing: { dog }, planned }: BookingFile, nowMs: number): DayEntry {
-  const plan = makePlan(planned)
+  const plan = planFor(planned)
   const startMs = Math.max(booking.startMs, nowMs)
   const { p50, p90, chance } = plan.fit
   return {

@@ -12,7 +12,11 @@ export async function dayView(house: OpenHouse, asked: unknown) {
   const today = house.time.day(house.nowMs)
   const parsed = Day.safeParse(asked)
   const day = parsed.success ? parsed.data : today
-  const [entries, deeds] = await Promise.all([dayEntries(house, day), readDayDeeds(day)])
+  const [entries, deeds, next] = await Promise.all([
+    dayEntries(house, day),
+    readDayDeeds(day),
+    day === today ? comesNext(house) : null,
+  ])
   const { tells, taken } = standingDay(deeds)
   const home = entries.filter(({ visit }) => visit?.finishedMs != null).length
   const inHouse = entries.filter(({ visit }) => visit !== null && visit.finishedMs === null).length
@@ -25,7 +29,7 @@ export async function dayView(house: OpenHouse, asked: unknown) {
     entries,
     counts: { home, inHouse, toCome: entries.length - home - inHouse },
     messages: await outbox(entries, tells, house),
-    next: day === today ? await comesNext(entries, house) : [],
+    next: next?.(entries) ?? [],
   }
 }
 

@@ -26,7 +26,7 @@ export async function cardView(dogId: number, house: OpenHouse, version?: number
     asked,
     papers,
     lastCut: standing.lastCut?.card.zones ?? [],
-    pattern: patternOf(lastVisit?.plannedCase.request.pattern, standing),
+    pattern: patternOf(lastVisit?.pattern ?? null, standing),
     presentMm: Object.fromEntries(standing.coatMm),
     versions: versions.map((each) => ({
       version: each.version,
@@ -42,8 +42,8 @@ export async function cardView(dogId: number, house: OpenHouse, version?: number
 const cardAsked = ({ dog, card }: DogStanding, version: number | undefined) =>
   version === undefined ? card : readVersion(dog.id, version)
 
-function patternOf(id: PatternId | undefined, { dog: { coat } }: DogStanding) {
-  if (id === undefined) return null
+function patternOf(id: PatternId | null, { dog: { coat } }: DogStanding) {
+  if (id === null) return null
   const entries = patternEntries(id, { coat }).flatMap(({ zone, cut }) => (cut === null ? [] : [{ zone, ...cut }]))
   return { label: patternLabel(id), entries }
 }

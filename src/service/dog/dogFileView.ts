@@ -1,6 +1,5 @@
 import { COAT_FACTS, growthSteps, rateAt, readyOn } from '@/core/coat'
 import { showAge } from '@/core/clock'
-import { makePlan } from '@/core/plan'
 import { plannedSegments, visitSegments } from '@/core/strip'
 import { showDay } from '@/core/units'
 import { elapsedMin, NEW_VISIT, standing as standingPlan } from '@/core/visit'
@@ -9,6 +8,7 @@ import { readDog, type Dog } from '@/data/dogs'
 import { readFirstCalled, readHousehold } from '@/data/households'
 import { STANDINGS, isHere } from '@/core/household'
 import { readVisitsOfDog, type StoredVisit } from '@/data/visits'
+import { planFor } from '../booking/planFor'
 import { caseFor } from '../booking/planOf'
 import type { OpenHouse } from '../house/openHouse'
 import { visitStates } from '../visit/visitStates'
@@ -134,7 +134,7 @@ async function tapesOf({ time, nowMs }: OpenHouse, visits: readonly StoredVisit[
   if (next === null || visits.some(({ bookingId }) => bookingId === next.id)) return past
   const file = await caseFor(next, time)
   if (!file) return past
-  const { fit, stages } = makePlan(file.planned)
+  const { fit, stages } = planFor(file.planned)
   const planned = {
     key: 'next',
     when: time.shortDay(next.startMs),

@@ -10,10 +10,10 @@ import {
   countVisitsOf,
   readLastCuts,
   readLastVisits,
+  readPastVisits,
   readVisitsOfBookings,
-  readVisitsOfDog,
   type LastCut,
-  type StoredVisit,
+  type PastVisit,
 } from '@/data/visits'
 import { visitStates } from '../visit/visitStates'
 import type { HouseTime } from '../house/houseTime'
@@ -100,7 +100,7 @@ async function measuredToday(dogIds: readonly number[], atMs: number, time: Hous
 export interface DogStanding extends CoatStanding {
   /** Visits that were wrapped up before. */
   visits: number
-  lastVisit: StoredVisit | null
+  lastVisit: PastVisit | null
   /** The card saved since the last cut, or the last full card behind a bath and tidy. */
   saved: TrimCard | null
   /** The card that stands: what *same as last time* repeats. Null before the first groom. */
@@ -151,27 +151,24 @@ export async function dogStandings(
 }
 
 /** Behind a bath and tidy stands the last full groom: its card is the one to repeat. */
-async function fullCardBehind(last: StoredVisit | null): Promise<TrimCard | null> {
+async function fullCardBehind(last: PastVisit | null): Promise<TrimCard | null> {
   if (!last || !isBath(last)) return null
-  const before = await readVisitsOfDog(last.dogId, FURTHEST_BACK, last.closedMs ?? last.startedMs)
+  const before = await readPastVisits(last.dogId, FURTHEST_BACK, last.closedMs ?? last.startedMs)
   const full = before.find((visit) => !isBath(visit) && visit.cutCardId !== null)
   return full?.cutCardId ? readCard(full.cutCardId) : null
 }
 
-const isBath = ({ plannedCase }: StoredVisit): boolean => plannedCase.request.pattern === 'bath-tidy'
+const isBath = ({ pattern }: PastVisit): boolean => pattern === 'bath-tidy'
 
 /** Nobody has more baths than this between two grooms. Source: from memory. */
 const FURTHEST_BACK = 8
 
 /** The last visit as the next one needs it; a wish that this coat can never grow to is not carried on. */
 function lastOf(
-  { startedMs, liked, plan, verdicts, leftBehind }: StoredVisit,
+  { startedMs, liked, verdicts, leftBehind: { growing } }: PastVisit,
   card: TrimCard,
   time: HouseTime,
 ): Case['last'] {
-  const growing =
-    leftBehind?.growing ??
-    plan.growing.filter(({ readyOn }) => readyOn !== null).map(({ zone, wantedMm }) => ({ zone, wantedMm }))
   return {
     date: time.day(startedMs),
     card: card.zones,

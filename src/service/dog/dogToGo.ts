@@ -9,7 +9,7 @@ import { fileOf, readDog, readDogOfCall, type Dog } from '@/data/dogs'
 import { readMinutesOf } from '@/data/groomFacts'
 import { holdHouse } from '@/data/house'
 import { readHousehold, readOwnersOf, type Owner } from '@/data/households'
-import { readVisitsOfDog } from '@/data/visits'
+import { readPastVisits } from '@/data/visits'
 import type { OpenHouse } from '../house/openHouse'
 import { allOrNothing } from '../together'
 import { By } from '../trail/noteSaid'
@@ -22,14 +22,20 @@ const LEFT_OUT = '…'
  * A dog as it is handed to its next groomer. Pictures and what was written on the bench stay here, and so do names of this
  * house's people, its address and, where they did not ask to be known there, its owners: also where notes or reasons say them.
  * @param withOwner its owner wants to be known there too
+ * @param most so many grooms and cards, the newest
  * @returns null when the dog is not in the book
  */
-export async function dogToGo(dogId: number, withOwner: boolean, house: OpenHouse): Promise<DogToGo | null> {
+export async function dogToGo(
+  dogId: number,
+  withOwner: boolean,
+  house: OpenHouse,
+  most = MOST_TO_GO,
+): Promise<DogToGo | null> {
   const dog = await readDog(dogId)
   if (!dog) return null
   const [grooms, cards, owners] = await Promise.all([
-    groomsOf(dogId, house),
-    cardsOf(dogId, house),
+    groomsOf(dogId, most, house),
+    cardsOf(dogId, most, house),
     readOwnersOf([dog.householdId]),
   ])
   const [owner] = withOwner ? owners : []
@@ -60,8 +66,8 @@ function withoutHouse(dog: Dog): DogToGo['dog'] {
   return { ...file, health: file.health.map(({ photo: _, saidBy: __, ...fact }) => fact) }
 }
 
-async function cardsOf(dogId: number, { time }: OpenHouse): Promise<DogToGo['cards']> {
-  const versions = (await readVersions(dogId)).filter(({ kind }) => kind !== 'planned').slice(0, MOST_TO_GO)
+async function cardsOf(dogId: number, most: number, { time }: OpenHouse): Promise<DogToGo['cards']> {
+  const versions = (await readVersions(dogId)).filter(({ kind }) => kind !== 'planned').slice(0, most)
   const cards = await readCards(versions.map(({ id }) => id))
   return versions
     .flatMap(({ id, kind, madeMs }) => {
@@ -71,10 +77,10 @@ async function cardsOf(dogId: number, { time }: OpenHouse): Promise<DogToGo['car
     .reverse()
 }
 
-async function groomsOf(dogId: number, { time }: OpenHouse): Promise<DogToGo['grooms']> {
-  const visits = (await readVisitsOfDog(dogId, MOST_TO_GO)).filter(({ closedMs }) => closedMs !== null)
+async function groomsOf(dogId: number, most: number, { time }: OpenHouse): Promise<DogToGo['grooms']> {
+  const visits = await readPastVisits(dogId, most)
   const [minutes, bookings] = await Promise.all([
-    readMinutesOf(dogId),
+    readMinutesOf(visits.map(({ id }) => id)),
     readBookingsById(visits.map(({ bookingId }) => bookingId)),
   ])
   return visits

@@ -14,9 +14,21 @@ export interface HouseTime extends HouseClock {
   startOfDay: (day: string) => number
 }
 
+/** A page asks for the same mornings over and over, and each costs a third of a millisecond. */
+const MOST_MOMENTS = 5000
+const moments = new Map<string, number>()
+
+function momentOf(timeZone: string, day: string, clock: string): number {
+  const key = `${timeZone} ${day} ${clock}`
+  const moment = moments.get(key) ?? dayjs.tz(`${day} ${clock}`, timeZone).valueOf()
+  if (moments.size >= MOST_MOMENTS) moments.clear()
+  moments.set(key, moment)
+  return moment
+}
+
 /** @param timeZone an IANA name, `Europe/London` */
 export function houseTime(timeZone: string): HouseTime {
-  const at = (day: string, clock: string) => dayjs.tz(`${day} ${clock}`, timeZone).valueOf()
+  const at = (day: string, clock: string) => momentOf(timeZone, day, clock)
   return { ...houseClock(timeZone), at, startOfDay: (day) => at(day, '00:00') }
 }
 

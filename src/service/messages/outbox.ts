@@ -1,11 +1,19 @@
 import { z } from 'zod'
-import { isHere } from '@/core/household'
-import { MESSAGES, MessageKind, owed, owedDue, said, type BookingToTell, type Placeholder } from '@/core/messages'
+import {
+  MESSAGES,
+  MessageKind,
+  owed,
+  owedDue,
+  said,
+  type BookingToTell,
+  type Owed,
+  type Placeholder,
+} from '@/core/messages'
 import { refuse, type Result } from '@/core/result'
 import { addDays } from '@/core/units'
 import { readBookings, readCalledOff } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
-import { readDogsById, readDueUnbooked, type Dog } from '@/data/dogs'
+import { readDogsById, readDueUnbooked, readWhichAreHere, type Dog } from '@/data/dogs'
 import { readOwnersOf, readHouseholds, type Owner } from '@/data/households'
 import {
   addSaid,
@@ -15,7 +23,7 @@ import {
   readSaidSince,
   takeBackSaid,
 } from '@/data/messages'
-import { dayEntries } from '../day/dayEntry'
+import { begunEntries } from '../day/dayEntry'
 import { DAY_MS, MS_PER_MIN } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { By } from '../trail/noteSaid'
@@ -43,16 +51,30 @@ const AHEAD_DAYS = 14
 /** So long what was said can be seen and taken back, days. */
 const BEHIND_DAYS = 7
 
-/** Everything that should be said now or soon, and what was said lately. Counted anew each time, so nothing goes stale. */
-export async function outboxView(house: OpenHouse) {
+/** So many lines of each kind are shown at first, and more as they are asked for. */
+export const MOST_SHOWN = 40
+
+/**
+ * What should be said now or soon, and what was said lately. Counted anew each time, so nothing goes stale.
+ * @param shown so many of each are put into words, the soonest; the others are counted
+ */
+export async function outboxView(house: OpenHouse, shown = MOST_SHOWN) {
   const { time, nowMs } = house
-  const [messages, done] = await Promise.all([messagesOf(house), readSaidSince(nowMs - BEHIND_DAYS * DAY_MS)])
-  const own = await readHouseWords()
-  const dogs = await readDogsById(done.map(({ dogId }) => dogId))
+  const sinceMs = nowMs - BEHIND_DAYS * DAY_MS
+  const [toSay, said, own] = await Promise.all([whatToSay(house), readSaidSince(sinceMs), readHouseWords()])
+  const [due, later] = [toSay.filter(({ atMs }) => atMs <= nowMs), toSay.filter(({ atMs }) => atMs > nowMs)]
+  const done = said.slice(0, shown)
+  const [dogs, dueWords, laterWords] = await Promise.all([
+    readDogsById(done.map(({ dogId }) => dogId)),
+    inWords(due.slice(0, shown), house),
+    inWords(later.slice(0, shown), house),
+  ])
   const atWords = (ms: number) => `${time.shortDay(ms)} ${time.clock(ms)}`
   return {
-    due: messages.filter(({ atMs }) => atMs <= nowMs),
-    later: messages.filter(({ atMs }) => atMs > nowMs).map((each) => ({ ...each, when: atWords(each.atMs) })),
+    shown,
+    counts: { due: due.length, later: later.length, done: said.length },
+    due: dueWords,
+    later: laterWords.map((each) => ({ ...each, when: atWords(each.atMs) })),
     done: done.map((each) => ({ ...each, dog: dogs.get(each.dogId)?.name ?? '', when: atWords(each.saidMs) })),
     words: Object.entries(MESSAGES).map(([kind, { label, when, words }]) => {
       const mine = own.get(kind as MessageKind) ?? null
@@ -61,36 +83,52 @@ export async function outboxView(house: OpenHouse) {
     nowMs,
   }
 }
+
+/** Something to say, before it is put into words. */
+interface ToSay extends Owed {
+  dogId: number
+  booking: Telling | null
+}
+
 /** What should be said, the soonest first. To a dog that does not come any more nothing is. */
-async function messagesOf(house: OpenHouse): Promise<Message[]> {
+async function whatToSay(house: OpenHouse): Promise<ToSay[]> {
   const { time, nowMs } = house
   const today = time.day(nowMs)
-  const [toTell, due, ownWords] = await Promise.all([
+  const [toTell, due] = await Promise.all([
     bookingsToTell(house),
     readDueUnbooked(addDays(today, -AHEAD_DAYS), addDays(today, AHEAD_DAYS), nowMs),
-    readHouseWords(),
   ])
-  const [before, dogs] = await Promise.all([
+  const [before, here, saidDue] = await Promise.all([
     readSaidOfBookings(toTell.map(({ bookingId }) => bookingId)),
-    readDogsById([...toTell.map(({ dogId }) => dogId), ...due]),
+    readWhichAreHere(toTell.map(({ dogId }) => dogId)),
+    readSaidAbout(due.map(({ dogId, dueOn }) => `due ${dogId} ${dueOn}`)),
   ])
-  const peopleOf = await firstCalledOf([...dogs.values()])
-  const write = writer(house, ownWords, peopleOf)
-  const ofBookings = toTell.flatMap((booking) => {
-    const dog = dogs.get(booking.dogId)
-    const known = before.filter(({ bookingId }) => bookingId === booking.bookingId)
-    if (!dog || !isHere(dog.standing)) return []
-    return owed(booking, known, nowMs).map((each) => write(dog, each, booking))
-  })
-  const saidDue = await readSaidAbout(due.map((dogId) => `due ${dogId} ${dogs.get(dogId)?.dueOn ?? ''}`))
-  const ofDogs = due.flatMap((dogId) => {
-    const dog = dogs.get(dogId)
-    const found = dog?.dueOn ? owedDue({ dogId, dueOn: dog.dueOn, isBooked: false }, saidDue, today) : null
-    return dog && found
-      ? [write(dog, { kind: 'due', about: found.about, atMs: time.at(found.onDay, '09:00') }, null)]
-      : []
+  const knownOf = (id: number) => before.filter(({ bookingId }) => bookingId === id)
+  const ofBookings = toTell
+    .filter(({ dogId }) => here.has(dogId))
+    .flatMap((booking) =>
+      owed(booking, knownOf(booking.bookingId), nowMs).map((each) => ({
+        ...each,
+        dogId: booking.dogId,
+        booking,
+      })),
+    )
+  const ofDogs = due.flatMap(({ dogId, dueOn }): ToSay[] => {
+    const found = owedDue({ dogId, dueOn, isBooked: false }, saidDue, today)
+    const atMs = found && time.at(found.onDay, '09:00')
+    return found && atMs !== null ? [{ kind: 'due', about: found.about, atMs, dogId, booking: null }] : []
   })
   return [...ofBookings, ...ofDogs].sort((a, b) => a.atMs - b.atMs)
+}
+
+/** Puts what is to be said into the house's words. */
+async function inWords(toSay: readonly ToSay[], house: OpenHouse): Promise<Message[]> {
+  const [dogs, own] = await Promise.all([readDogsById(toSay.map(({ dogId }) => dogId)), readHouseWords()])
+  const write = writer(house, own, await firstCalledOf([...dogs.values()]))
+  return toSay.flatMap((each) => {
+    const dog = dogs.get(each.dogId)
+    return dog ? [write(dog, each, each.booking)] : []
+  })
 }
 
 interface Telling extends BookingToTell {
@@ -106,9 +144,9 @@ async function bookingsToTell(house: OpenHouse): Promise<Telling[]> {
   const [bookings, off, entries] = await Promise.all([
     readBookings(fromMs, toMs),
     readCalledOff(fromMs, toMs),
-    dayEntries(house, today),
+    begunEntries(house, today),
   ])
-  const begun = new Map(entries.filter(({ visit }) => visit !== null).map((entry) => [entry.booking.id, entry]))
+  const begun = new Map(entries.map((entry) => [entry.booking.id, entry]))
   const isHome = (id: number) => begun.get(id)?.closed ?? false
   const open = bookings
     .filter(({ id }) => !isHome(id))
@@ -146,13 +184,9 @@ async function firstCalledOf(dogs: readonly Dog[]): Promise<FirstCalled> {
   )
 }
 
-/** Puts what is to be said into the house's words. */
+/** Who is told, and the words of the house with what their placeholders become. */
 function writer({ time, nameOf, name }: OpenHouse, own: ReadonlyMap<MessageKind, string>, peopleOf: FirstCalled) {
-  return (
-    dog: Dog,
-    { kind, about, atMs }: { kind: MessageKind; about: string; atMs: number },
-    booking: Telling | null,
-  ): Message => {
+  return (dog: Dog, { kind, about, atMs }: Owed, booking: Telling | null): Message => {
     const person = peopleOf.get(dog.householdId)
     const startMs = booking?.startMs ?? null
     const values = valuesOf(dog, person, booking, { time, nameOf, name, atMs })
@@ -205,7 +239,8 @@ export const SaidAsked = z.strictObject({
 /** Marks a message as sent, by hand from this device, or told. What is not owed any more cannot be marked. */
 export async function markSaid(asked: z.input<typeof SaidAsked>, house: OpenHouse): Promise<Result<null>> {
   const { about, way, by } = SaidAsked.parse(asked)
-  const message = (await messagesOf(house)).find((each) => each.about === about)
+  const toSay = (await whatToSay(house)).filter((each) => each.about === about)
+  const [message] = await inWords(toSay, house)
   if (!message) return refuse('about', 'This was said already, or its booking has changed: look again.')
   if (way !== 'told' && message.agreed !== true)
     return refuse('way', `${message.owner} did not agree to messages: call instead.`)

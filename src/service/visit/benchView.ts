@@ -5,7 +5,7 @@ import { figureOf } from '@/core/figure'
 import { isOldOrIll, openFindings } from '@/core/health'
 import { FULL_KIT } from '@/core/lengths'
 import { benchHands, type BenchHands } from '@/core/other-hands'
-import { makePlan, type Case, type Plan } from '@/core/plan'
+import type { Case, Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
 import { EMPTY_FOLD, standing, type KeptFold } from '@/core/visit'
 import type { Booking } from '@/data/bookings'
@@ -14,6 +14,7 @@ import { readDogsById, type Dog } from '@/data/dogs'
 import { readLogSince } from '@/data/events'
 import { readHouseCautions } from '@/data/houseRules'
 import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
+import { planFor } from '../booking/planFor'
 import { bookingFile } from '../booking/planOf'
 import { dayVisits } from '../day/dayEntry'
 import { nameInDay } from '../day/dogOfDay'
@@ -42,7 +43,7 @@ export async function bookingBenchView(bookingId: number, house: OpenHouse) {
   const [there] = await readVisitsOfBookings([bookingId])
   if (there) return { begunAs: there.id }
   const { booking, standing, planned } = file
-  const begun = { visitId: null, booking, dog: standing.dog, plannedCase: planned, plan: makePlan(planned) }
+  const begun = { visitId: null, booking, dog: standing.dog, plannedCase: planned, plan: planFor(planned) }
   const log = { startLog: [], startNo: 0, startUnread: 0, closed: false }
   return { begunAs: null, view: { ...(await dogView(house, begun)), ...log } }
 }

@@ -1,10 +1,10 @@
 import { z } from 'zod'
-import type { WaitingLine } from '@/core/waiting'
+import { firstOfGaps, type Gap, type WaitingLine } from '@/core/waiting'
 import { refuse, type Result } from '@/core/result'
 import { Day, addDays } from '@/core/units'
 import { readLastSlots } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
-import { readDog, readDogsById, readDueUnbooked } from '@/data/dogs'
+import { readDog, readDogsById, readDueOf, readDueUnbooked } from '@/data/dogs'
 import { readFirstCalled } from '@/data/households'
 import { addWaiting, readWaiting, settleWaiting } from '@/data/waiting'
 import type { OpenHouse } from '../house/openHouse'
@@ -15,46 +15,76 @@ const FIRST_SLOT_MIN = 150
 /** Around a gap dogs that are due so many days off are thought of. Source: from memory. */
 const DUE_DAYS = 10
 
+/** Somebody who would come, before it is read who that is. */
+type Unnamed = Omit<WaitingLine, 'dog' | 'breed' | 'place' | 'owner' | 'phone' | 'householdId'>
+
 /** Everybody who would come between two days: those on the list, and those who are due and not booked. */
-export async function whoWaits({ nowMs, time }: OpenHouse, fromDay: Day, toDay: Day): Promise<WaitingLine[]> {
+export const whoWaits = async (house: OpenHouse, fromDay: Day, toDay: Day): Promise<WaitingLine[]> =>
+  named(await unnamedWaiting(house, fromDay, toDay))
+
+/** Of them who is among the first of any of these gaps; who the others are is not read. */
+export async function whoWaitsForGaps(
+  house: OpenHouse,
+  gaps: readonly Omit<Gap, 'near'>[],
+  most: number,
+): Promise<WaitingLine[]> {
+  const [first, last] = [gaps[0], gaps.at(-1)]
+  if (!first || !last) return []
+  const all = await unnamedWaiting(house, first.day, last.day)
+  return named(firstOfGaps(gaps, all, most))
+}
+
+async function unnamedWaiting({ nowMs, time }: OpenHouse, fromDay: Day, toDay: Day): Promise<Unnamed[]> {
   const today = time.day(nowMs)
   const [lines, due] = await Promise.all([
     readWaiting(),
     readDueUnbooked(addDays(fromDay, -DUE_DAYS), addDays(toDay, DUE_DAYS), nowMs),
   ])
   const open = lines.filter(({ to }) => to >= today)
-  const dogs = await readDogsById([...open.map(({ dogId }) => dogId), ...due])
-  const ids = [...dogs.keys()]
-  const [slots, owners] = await Promise.all([
-    readLastSlots(ids),
-    readFirstCalled([...dogs.values()].map(({ householdId }) => householdId)),
+  const [slots, dueOf] = await Promise.all([
+    readLastSlots([...open, ...due].map(({ dogId }) => dogId)),
+    readDueOf(open.map(({ dogId }) => dogId)),
   ])
-  const factsOf = (dogId: number) => {
-    const dog = dogs.get(dogId)
+  const slotOf = (dogId: number) => slots.get(dogId)?.slotMin ?? FIRST_SLOT_MIN
+  const listed = open.map((line) => ({
+    ...line,
+    dueOn: dueOf.get(line.dogId) ?? null,
+    slotMin: slotOf(line.dogId),
+    asked: true,
+  }))
+  const onList = new Set(open.map(({ dogId }) => dogId))
+  const byCoat = due
+    .filter(({ dogId }) => !onList.has(dogId))
+    .map(({ dogId, dueOn }) => ({
+      id: 0,
+      dogId,
+      dueOn,
+      slotMin: slotOf(dogId),
+      from: addDays(dueOn, -DUE_DAYS),
+      to: addDays(dueOn, DUE_DAYS),
+      note: '',
+      madeMs: nowMs,
+      asked: false,
+    }))
+  return [...listed, ...byCoat]
+}
+
+async function named(lines: readonly Unnamed[]): Promise<WaitingLine[]> {
+  const dogs = await readDogsById(lines.map(({ dogId }) => dogId))
+  const owners = await readFirstCalled([...dogs.values()].map(({ householdId }) => householdId))
+  return lines.map((line) => {
+    const dog = dogs.get(line.dogId)
     const owner = dog && owners.get(dog.householdId)
     return {
-      dogId,
+      ...line,
       dog: dog?.name ?? '',
       breed: dog?.breed ?? '',
-      dueOn: dog?.dueOn ?? null,
-      slotMin: slots.get(dogId)?.slotMin ?? FIRST_SLOT_MIN,
+      householdId: dog?.householdId ?? 0,
       place: owner?.place ?? '',
       owner: owner?.name ?? '',
       phone: owner?.phone ?? null,
-      householdId: dog?.householdId ?? 0,
     }
-  }
-  const listed = open.map((line) => ({ ...line, ...factsOf(line.dogId), asked: true }))
-  const onList = new Set(open.map(({ dogId }) => dogId))
-  const byCoat = due
-    .filter((dogId) => !onList.has(dogId))
-    .map((dogId) => {
-      const facts = factsOf(dogId)
-      const dueOn = facts.dueOn ?? today
-      const window = { from: addDays(dueOn, -DUE_DAYS), to: addDays(dueOn, DUE_DAYS) }
-      return { id: 0, ...facts, ...window, note: '', madeMs: nowMs, asked: false }
-    })
-  return [...listed, ...byCoat]
+  })
 }
 
 export const WaitAsked = z.strictObject({

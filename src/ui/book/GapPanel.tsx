@@ -49,6 +49,11 @@ export function GapPanel({ gap, view, close }: { gap: Gap; view: BookView; close
           </li>
         ))}
       </ul>
+      {fits.length > 0 && (
+        <p className="kv-small">
+          The best of those who are due. <Link href="/book/waiting">Everybody who waits</Link>
+        </p>
+      )}
     </Modal>
   )
 }

@@ -1,8 +1,9 @@
 'use client'
 
 import { Input } from 'antd'
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { useState, useTransition, type ReactNode } from 'react'
 import { MESSAGES, PLACEHOLDERS, faultsIn, type MessageKind } from '@/core/messages'
 import type { Result } from '@/core/result'
 import { numberToCall } from '@/core/household'
@@ -22,6 +23,9 @@ interface Message {
 }
 
 export interface OutboxView {
+  /** So many of each are shown at the most, and how many there are. */
+  shown: number
+  counts: Record<'due' | 'later' | 'done', number>
   due: readonly Message[]
   later: readonly (Message & { when: string })[]
   done: readonly {
@@ -44,7 +48,7 @@ interface OutboxActs {
 
 /** What owners should hear, now and soon, in the house's words; sent from this device by hand, and marked. */
 export function OutboxDesk({ view, acts }: { view: OutboxView; acts: OutboxActs }) {
-  const { due, later, done, words } = view
+  const { due, later, done, words, counts, shown } = view
   const router = useRouter()
   const [busy, start] = useTransition()
   const [fault, setFault] = useState<string | null>(null)
@@ -60,7 +64,7 @@ export function OutboxDesk({ view, acts }: { view: OutboxView; acts: OutboxActs 
       <div className="kv-head">
         <h1>Outbox</h1>
         <p className="kv-quiet">
-          {due.length} to say now, {later.length} later
+          {counts.due} to say now, {counts.later} later
         </p>
         <BookNav here="Outbox" />
       </div>
@@ -81,10 +85,17 @@ export function OutboxDesk({ view, acts }: { view: OutboxView; acts: OutboxActs 
             {due.map((message) => (
               <MessageRow key={message.about} message={message} busy={busy} mark={mark} />
             ))}
+            <More left={counts.due - due.length} shown={shown} />
           </section>
-          {later.length > 0 && <Later lines={later} />}
+          {later.length > 0 && (
+            <Later lines={later}>
+              <More left={counts.later - later.length} shown={shown} />
+            </Later>
+          )}
           {done.length > 0 && (
-            <SaidLately lines={done} busy={busy} takeBack={(about) => send(() => acts.takeBack(about))} />
+            <SaidLately lines={done} busy={busy} takeBack={(about) => send(() => acts.takeBack(about))}>
+              <More left={counts.done - done.length} shown={shown} />
+            </SaidLately>
           )}
         </div>
         <section aria-label="In your words" className={styles.form}>
@@ -104,7 +115,17 @@ export function OutboxDesk({ view, acts }: { view: OutboxView; acts: OutboxActs 
   )
 }
 
-const Later = ({ lines }: { lines: OutboxView['later'] }) => (
+/** What is not shown yet: counted, and a press away. */
+const More = ({ left, shown }: { left: number; shown: number }) =>
+  left > 0 && (
+    <p>
+      <Link className="kv-link" href={`/book/outbox?shown=${shown * 2}`} scroll={false}>
+        {left} more
+      </Link>
+    </p>
+  )
+
+const Later = ({ lines, children }: { lines: OutboxView['later']; children: ReactNode }) => (
   <section aria-label="Later" className={styles.section}>
     <h2>Later</h2>
     <ul className={styles.list}>
@@ -116,6 +137,7 @@ const Later = ({ lines }: { lines: OutboxView['later'] }) => (
         </li>
       ))}
     </ul>
+    {children}
   </section>
 )
 
@@ -123,9 +145,10 @@ interface SaidProps {
   lines: OutboxView['done']
   busy: boolean
   takeBack: (about: string) => void
+  children: ReactNode
 }
 
-const SaidLately = ({ lines, busy, takeBack }: SaidProps) => (
+const SaidLately = ({ lines, busy, takeBack, children }: SaidProps) => (
   <section aria-label="Said lately" className={styles.section}>
     <h2>Said lately</h2>
     <ul className={styles.list}>
@@ -143,6 +166,7 @@ const SaidLately = ({ lines, busy, takeBack }: SaidProps) => (
         </li>
       ))}
     </ul>
+    {children}
   </section>
 )
 

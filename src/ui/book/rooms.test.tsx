@@ -97,7 +97,15 @@ describe('the outbox', () => {
   const page = (rest: Partial<OutboxView> = {}) =>
     drawn(
       <OutboxDesk
-        view={{ due: [], later: [], done: [], words: [{ ...usual, isOwn: false }], ...rest }}
+        view={{
+          shown: 40,
+          counts: { due: 0, later: 0, done: 0 },
+          due: [],
+          later: [],
+          done: [],
+          words: [{ ...usual, isOwn: false }],
+          ...rest,
+        }}
         acts={{ mark: act, takeBack: act, saveWords: act }}
       />,
     )

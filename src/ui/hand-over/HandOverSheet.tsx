@@ -1,10 +1,7 @@
-import type { DogToGo } from '@/core/dog-to-go'
+import { MOST_ON_SHEET, type DogToGo } from '@/core/dog-to-go'
 import { findingWords, openFindings, placeWords, referWords, type HealthFact } from '@/core/health'
 import sheet from '../card/print.module.css'
 import styles from './handOver.module.css'
-
-/** So many grooms are listed; the file has them all. */
-const SHOWN = 8
 
 /** What the next groomer has to know of a dog, beside its card: A5, one page. */
 export function HandOverSheet({ file }: { file: Omit<DogToGo, 'owner'> }) {
@@ -59,7 +56,7 @@ export function HandOverSheet({ file }: { file: Omit<DogToGo, 'owner'> }) {
       <Part title="Groomed" none="Not yet.">
         {[...grooms]
           .reverse()
-          .slice(0, SHOWN)
+          .slice(0, MOST_ON_SHEET)
           .map(({ on, service, minutes }, at) => (
             <li key={`${on} ${at}`}>
               {on}, {service}
