@@ -61,11 +61,6 @@ export type NewBooking = Omit<Booking, 'id' | 'version' | SaidLater> &
 /** @throws when a stored row does not fit a booking */
 function toBooking(row: Row<BookingFields>): Booking {
   const { id, dogId, staffId, slotMin, service, setting } = row
-  const lookOver = LookOver.parse({
-    coatNowMm: JSON.parse(row.coatNow),
-    mats: JSON.parse(row.mats),
-    coatSidesMm: JSON.parse(row.coatSides),
-  })
   const request = jsonOf(Request, row.request)
   return {
     id,
@@ -76,7 +71,9 @@ function toBooking(row: Row<BookingFields>): Booking {
     setting,
     startMs: row.startAt.getTime(),
     request,
-    ...lookOver,
+    coatNowMm: jsonOf(LookOver.shape.coatNowMm, row.coatNow),
+    mats: jsonOf(LookOver.shape.mats, row.mats),
+    coatSidesMm: jsonOf(LookOver.shape.coatSidesMm, row.coatSides),
     own: jsonOf(OwnOrder, row.ownOrder),
     standing: BookingStanding.parse(row.standing),
     repeat: row.repeatId === null || row.repeatDay === null ? null : { id: row.repeatId, ruleDay: row.repeatDay },

@@ -26,6 +26,8 @@ export interface Dog extends FineMeasures, Omit<DogFile, 'measures'> {
   version: number
 }
 
+const Health = z.array(HealthFact)
+
 /** @throws when a stored row does not fit a dog */
 export function toDog(row: Row<DogFields>): Dog {
   const { id, householdId, name, breed, weightKg, heightCm, lengthCm, bornOn, vaccinatedOn } = row
@@ -50,7 +52,7 @@ export function toDog(row: Row<DogFields>): Dog {
     lightSkin: row.lightSkin,
     faceShape: z.enum(['normal', 'flat']).parse(row.faceShape),
     behaviour: jsonOf(Behaviour, row.behaviour),
-    health: jsonOf(z.array(HealthFact), row.health),
+    health: jsonOf(Health, row.health),
     standing: Standing.parse(row.standing),
     more: jsonOf(DogMore, row.more),
     version: row.rowVersion,
@@ -110,6 +112,16 @@ export async function readDogsNamed(names: readonly string[]): Promise<Dog[]> {
 export async function readDogsById(ids: readonly number[]): Promise<Map<number, Dog>> {
   const rows = await database().models.dog.findAll({ where: { id: [...ids] } })
   return new Map(rows.map((row) => [row.id, toDog(row)]))
+}
+
+/** What a line of a list says of a dog. */
+export type DogName = Pick<Dog, 'id' | 'name' | 'breed' | 'householdId'>
+
+/** Dogs by id, without their files, which are long. */
+export async function readDogNames(ids: readonly number[]): Promise<Map<number, DogName>> {
+  const attributes = ['id', 'name', 'breed', 'householdId']
+  const rows = await database().models.dog.findAll({ attributes, where: { id: [...ids] } })
+  return new Map(rows.map((row) => [row.id, row]))
 }
 
 /** A dog whose row is held until the transaction ends. */

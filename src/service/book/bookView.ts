@@ -5,15 +5,16 @@ import { closedWhy } from '@/core/people'
 import { programmeWords } from '@/core/repeats'
 import { Day, addDays } from '@/core/units'
 import { weekdayOf } from '@/core/people'
+import { readPlanStamps } from '@/data/bookedFits'
 import { readCalledOff, type Booking } from '@/data/bookings'
-import { readDogsById, type Dog } from '@/data/dogs'
+import { readDogNames, type DogName } from '@/data/dogs'
 import { readRepeatsById, type Repeat } from '@/data/repeats'
 import { readVisitMarks } from '@/data/visits'
 import { minuteOfDay } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 import { takenBetween } from '../booking/timeOf'
 import { growRepeats } from '../repeat/repeatDog'
-import { whoWaitsForGaps } from '../waiting/whoWaits'
+import { namedForGaps, unnamedWaiting } from '../waiting/whoWaits'
 import { fitsOf } from './fits'
 
 /** Of those who are due a free stretch knows so many, the best ones. */
@@ -32,7 +33,11 @@ export async function bookView(house: OpenHouse, asked: { day?: unknown; weeks?:
   const day = parsed.success ? parsed.data : today
   const from = addDays(day, -MONDAY.indexOf(weekdayOf(day)))
   const to = addDays(from, weeks * 7)
-  const { bookings, dogs, taken, busy, own } = await takenBetween(from, to, house)
+  const [{ bookings, dogs, taken, busy, own }, due, calledOff] = await Promise.all([
+    takenBetween(from, to, house),
+    unnamedWaiting(house, from, to),
+    readCalledOff(time.startOfDay(from), time.startOfDay(to)),
+  ])
   const days = Array.from({ length: weeks * 7 }, (_, at) => {
     const each = addDays(from, at)
     const free = house.hands.map((hand) => ({
@@ -44,12 +49,11 @@ export async function bookView(house: OpenHouse, asked: { day?: unknown; weeks?:
   const gaps = days.flatMap(({ day: onDay, free }) =>
     free.flatMap(({ stretches }) => stretches.map((stretch) => ({ ...stretch, day: onDay }))),
   )
-  const [lines, calledOff, waiting] = await Promise.all([
+  const [lines, waiting, goneDogs] = await Promise.all([
     linesOf(bookings, dogs, house),
-    readCalledOff(time.startOfDay(from), time.startOfDay(to)),
-    whoWaitsForGaps(house, gaps, MOST_OF_A_GAP),
+    namedForGaps(due, gaps, MOST_OF_A_GAP),
+    readDogNames(calledOff.map(({ dogId }) => dogId)),
   ])
-  const goneDogs = await readDogsById(calledOff.map(({ dogId }) => dogId))
   return {
     from,
     to,
@@ -93,15 +97,14 @@ export const tankOf = ({ van }: Pick<OpenHouse, 'van'>): number => van.tankLitre
 /** Bookings as lines; a plan is made only for those whose bench has not begun. */
 async function linesOf(
   bookings: readonly Booking[],
-  dogs: ReadonlyMap<number, Dog>,
+  dogs: ReadonlyMap<number, DogName>,
   house: OpenHouse,
 ): Promise<BookLine[]> {
-  const marks = await readVisitMarks(bookings.map(({ id }) => id))
+  const ids = bookings.map(({ id }) => id)
+  const [marks, stamps] = await Promise.all([readVisitMarks(ids), readPlanStamps(ids)])
+  const toCome = bookings.filter(({ id }) => !marks.has(id))
   const [fits, repeats] = await Promise.all([
-    fitsOf(
-      bookings.filter(({ id }) => !marks.has(id)),
-      house.time,
-    ),
+    fitsOf(toCome, house.time, stamps),
     readRepeatsById(bookings.flatMap(({ repeat }) => repeat?.id ?? [])),
   ])
   return bookings.flatMap((booking): BookLine[] => {
@@ -120,7 +123,7 @@ interface Known {
   repeat: Repeat | null
 }
 
-function lineOf(booking: Booking, dog: Dog, { mark, fit, repeat }: Known, { time }: OpenHouse): BookLine {
+function lineOf(booking: Booking, dog: DogName, { mark, fit, repeat }: Known, { time }: OpenHouse): BookLine {
   const percent = fit && chanceAt(fit.curve, booking.slotMin)
   return {
     bookingId: booking.id,

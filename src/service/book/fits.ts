@@ -23,10 +23,17 @@ export function fitOf(planned: Case): BookedFit {
   }
 }
 
-/** The fits of some bookings; only those are planned again of which something changed since they were kept. */
-export async function fitsOf(bookings: readonly Booking[], time: HouseTime): Promise<Map<number, BookedFit>> {
+/**
+ * The fits of some bookings; only those are planned again of which something changed since they were kept.
+ * @param marked the marks of their plans, where they are read already
+ */
+export async function fitsOf(
+  bookings: readonly Booking[],
+  time: HouseTime,
+  marked?: ReadonlyMap<number, string>,
+): Promise<Map<number, BookedFit>> {
   const ids = bookings.map(({ id }) => id)
-  const [stamps, kept] = await Promise.all([readPlanStamps(ids), readBookedFits(ids)])
+  const [stamps, kept] = await Promise.all([marked ?? readPlanStamps(ids), readBookedFits(ids)])
   const isFresh = (id: number) => kept.get(id)?.stamp === stamps.get(id)
   const files = await filesOf(
     bookings.filter(({ id }) => !isFresh(id)),

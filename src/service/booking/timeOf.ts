@@ -10,7 +10,7 @@ import {
 import { addDays, daysBetween, type Day } from '@/core/units'
 import { readBookings, type Booking } from '@/data/bookings'
 import { readBusy, type StoredBusy } from '@/data/calendars'
-import { readDogsById } from '@/data/dogs'
+import { readDogNames } from '@/data/dogs'
 import { DAY_MS, MS_PER_MIN, minuteOfDay, type HouseTime } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 
@@ -39,7 +39,7 @@ export async function hindrancesAt(asked: TimeAsked, house: OpenHouse): Promise<
     readBusy(startMs - DAY_MS, startMs + DAY_MS),
   ])
   const others = bookings.filter(({ id }) => id !== bookingId)
-  const dogs = await readDogsById(others.map(({ dogId }) => dogId))
+  const dogs = await readDogNames(others.map(({ dogId }) => dogId))
   // Stretches are counted from this start in real minutes, so that a change of the clock between two makes no error.
   const from = minuteOfDay(time, startMs)
   const minute = (ms: number) => from + Math.round((ms - startMs) / MS_PER_MIN)
@@ -103,7 +103,7 @@ export function refusedAs(found: readonly Hindrance[], anyway: boolean): { path:
 export async function takenBetween(fromDay: Day, toDay: Day, { time }: OpenHouse) {
   const [fromMs, toMs] = [time.startOfDay(fromDay), time.startOfDay(toDay)]
   const [bookings, own] = await Promise.all([readBookings(fromMs, toMs), readBusy(fromMs, toMs)])
-  const dogs = await readDogsById(bookings.map(({ dogId }) => dogId))
+  const dogs = await readDogNames(bookings.map(({ dogId }) => dogId))
   const days = Array.from({ length: daysBetween(fromDay, toDay) }, (_, at) => addDays(fromDay, at))
   const taken = bookings.flatMap((booking) => {
     const dog = dogs.get(booking.dogId)

@@ -13,7 +13,7 @@ import { refuse, type Result } from '@/core/result'
 import { addDays } from '@/core/units'
 import { readBookings, readCalledOff } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
-import { readDogsById, readDueUnbooked, readWhichAreHere, type Dog } from '@/data/dogs'
+import { readDogNames, readDogsById, readDueUnbooked, readWhichAreHere, type Dog } from '@/data/dogs'
 import { readOwnersOf, readHouseholds, type Owner } from '@/data/households'
 import {
   addSaid,
@@ -65,7 +65,7 @@ export async function outboxView(house: OpenHouse, shown = MOST_SHOWN) {
   const [due, later] = [toSay.filter(({ atMs }) => atMs <= nowMs), toSay.filter(({ atMs }) => atMs > nowMs)]
   const done = said.slice(0, shown)
   const [dogs, dueWords, laterWords] = await Promise.all([
-    readDogsById(done.map(({ dogId }) => dogId)),
+    readDogNames(done.map(({ dogId }) => dogId)),
     inWords(due.slice(0, shown), house),
     inWords(later.slice(0, shown), house),
   ])

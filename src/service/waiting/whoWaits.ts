@@ -4,7 +4,7 @@ import { refuse, type Result } from '@/core/result'
 import { Day, addDays } from '@/core/units'
 import { readLastSlots } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
-import { readDog, readDogsById, readDueOf, readDueUnbooked } from '@/data/dogs'
+import { readDog, readDogNames, readDueOf, readDueUnbooked } from '@/data/dogs'
 import { readFirstCalled } from '@/data/households'
 import { addWaiting, readWaiting, settleWaiting } from '@/data/waiting'
 import type { OpenHouse } from '../house/openHouse'
@@ -22,19 +22,12 @@ type Unnamed = Omit<WaitingLine, 'dog' | 'breed' | 'place' | 'owner' | 'phone' |
 export const whoWaits = async (house: OpenHouse, fromDay: Day, toDay: Day): Promise<WaitingLine[]> =>
   named(await unnamedWaiting(house, fromDay, toDay))
 
-/** Of them who is among the first of any of these gaps; who the others are is not read. */
-export async function whoWaitsForGaps(
-  house: OpenHouse,
-  gaps: readonly Omit<Gap, 'near'>[],
-  most: number,
-): Promise<WaitingLine[]> {
-  const [first, last] = [gaps[0], gaps.at(-1)]
-  if (!first || !last) return []
-  const all = await unnamedWaiting(house, first.day, last.day)
-  return named(firstOfGaps(gaps, all, most))
-}
+/** Of those who wait, who is among the first of any of these gaps; who the others are is not read. */
+export const namedForGaps = (all: readonly Unnamed[], gaps: readonly Omit<Gap, 'near'>[], most: number) =>
+  named(firstOfGaps(gaps, all, most))
 
-async function unnamedWaiting({ nowMs, time }: OpenHouse, fromDay: Day, toDay: Day): Promise<Unnamed[]> {
+/** Everybody who would come between two days, before it is read who they are. */
+export async function unnamedWaiting({ nowMs, time }: OpenHouse, fromDay: Day, toDay: Day): Promise<Unnamed[]> {
   const today = time.day(nowMs)
   const [lines, due] = await Promise.all([
     readWaiting(),
@@ -70,7 +63,7 @@ async function unnamedWaiting({ nowMs, time }: OpenHouse, fromDay: Day, toDay: D
 }
 
 async function named(lines: readonly Unnamed[]): Promise<WaitingLine[]> {
-  const dogs = await readDogsById(lines.map(({ dogId }) => dogId))
+  const dogs = await readDogNames(lines.map(({ dogId }) => dogId))
   const owners = await readFirstCalled([...dogs.values()].map(({ householdId }) => householdId))
   return lines.map((line) => {
     const dog = dogs.get(line.dogId)
