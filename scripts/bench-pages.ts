@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { figureAt } from './bench-figures'
 
 const RUNS = 30
 const WARM = 3
@@ -10,12 +11,15 @@ export interface PageAsked {
   what: string
   took: number[]
   kb: number
+  /** Questions to the database for one fetch, and how long it waited for them in all; they wait beside each other. */
+  queries: number
+  queriesMs: number
   mostMs: number
   mostKb: number
 }
 
-/** Every page of a running house with the numbers of a dog, a booking and a visit that are there; and what is asked of it besides. */
-export async function pagesOf(address: string): Promise<PageAsked[]> {
+/** The pages of a running house, with the numbers of a dog, a booking and a visit that are there. */
+export async function pathsOf(address: string): Promise<{ what: string; path: string; mostMs: number }[]> {
   const day = await textOf(`${address}/`)
   const list = await textOf(`${address}/dogs`)
   const dog = /\/dogs\/\d+/.exec(list)?.[0]
@@ -45,13 +49,18 @@ export async function pagesOf(address: string): Promise<PageAsked[]> {
     ['House', '/rules'],
     ['Trail', '/rules/trail'],
   ]
+  return pages.flatMap(([what, path, mostMs = MOST.ms]) => (path === undefined ? [] : [{ what, path, mostMs }]))
+}
+
+/** Every page of a running house, and what is asked of it besides. */
+export async function pagesOf(address: string): Promise<PageAsked[]> {
   const asked: PageAsked[] = []
-  for (const [what, path, mostMs = MOST.ms] of pages)
-    if (path !== undefined) asked.push({ what, ...(await timed(() => fetch(address + path))), mostMs, mostKb: MOST.kb })
+  for (const { what, path, mostMs } of await pathsOf(address))
+    asked.push({ what, ...(await timed(address, () => fetch(address + path))), mostMs, mostKb: MOST.kb })
   for (const text of ['quill', 'qwill marsh', '0163 1000'])
     asked.push({
       what: `search “${text}”`,
-      ...(await timed(() => find(address, text))),
+      ...(await timed(address, () => find(address, text))),
       mostMs: MOST.ms,
       mostKb: MOST.kb,
     })
@@ -66,9 +75,13 @@ const find = (address: string, text: string) =>
     body: JSON.stringify({ text }),
   })
 
-async function timed(ask: () => Promise<Response>): Promise<Pick<PageAsked, 'took' | 'kb'>> {
+async function timed(
+  address: string,
+  ask: () => Promise<Response>,
+): Promise<Pick<PageAsked, 'took' | 'kb' | 'queries' | 'queriesMs'>> {
   const took: number[] = []
   let bytes = 0
+  const before = await askedOfDatabase(address)
   for (let run = -WARM; run < RUNS; run++) {
     const from = performance.now()
     const answer = await ask()
@@ -77,8 +90,19 @@ async function timed(ask: () => Promise<Response>): Promise<Pick<PageAsked, 'too
     if (run >= 0) took.push(performance.now() - from)
     bytes = Math.max(bytes, body.byteLength)
   }
-  return { took, kb: bytes / 1000 }
+  const after = await askedOfDatabase(address)
+  return {
+    took,
+    kb: bytes / 1000,
+    queries: (after.queries - before.queries) / (WARM + RUNS),
+    queriesMs: (1000 * (after.seconds - before.seconds)) / (WARM + RUNS),
+  }
 }
+
+const askedOfDatabase = async (address: string) => ({
+  queries: await figureAt(address, 'kovit_query_seconds_count'),
+  seconds: await figureAt(address, 'kovit_query_seconds_sum'),
+})
 
 const Health = z.object({ databaseMs: z.number() })
 /** What the house's database takes to answer at all, ms. */

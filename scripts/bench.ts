@@ -12,14 +12,15 @@ import { seeded } from '../tests/generated/random'
 import { weekOfEighty } from './bench-book'
 import { atTheTable } from './bench-table'
 import { drawerOfMany } from './bench-drawer'
-import { databaseMs, pagesOf } from './bench-pages'
+import { fiftyBenches, tenWalk } from './bench-load'
+import { databaseMs, pagesOf, pathsOf } from './bench-pages'
 import { bundled } from './lib/bundled'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
 
 /**
- * `npm run bench -- [ADDRESS | drawer | book]`: how long things take here; with the address of a running Kovit its pages too,
- * with `drawer` a house of 5 000 dogs, with `book` a week of five people and 80 bookings, with `day` made-up days.
+ * `npm run bench -- [ADDRESS [load] | drawer | book]`: how long things take here; with the address of a running Kovit its
+ * pages too, or, of a made-up house, what it does for many at once, with `drawer` a house of 5 000 dogs, with `book` a week of five people and 80 bookings, with `day` made-up days.
  */
 const RUNS = 200
 
@@ -74,8 +75,23 @@ function withHistory(quill: Case): Case {
 
 async function pages(address: string): Promise<void> {
   process.stdout.write(`the database answers in ${await databaseMs(address)} ms\n`)
-  for (const { what, took, kb, mostMs, mostKb } of await pagesOf(address))
-    print(what, spread(took), `under ${mostMs} ms; ${kb.toFixed(0)} kB, under ${mostKb}`)
+  for (const { what, took, kb, queries, queriesMs, mostMs, mostKb } of await pagesOf(address))
+    print(
+      what,
+      spread(took),
+      `under ${mostMs} ms; ${kb.toFixed(0)} kB, under ${mostKb}; ${queries.toFixed(0)} queries, ${queriesMs.toFixed(0)} ms`,
+    )
+}
+
+/** Many at once: fifty benches, and ten who walk the app. */
+async function load(address: string): Promise<void> {
+  print('a note of one of fifty benches at once', spread(await fiftyBenches(address)), 'under 200 ms at p95')
+  const { took, memoryMb } = await tenWalk(
+    address,
+    (await pathsOf(address)).map(({ path }) => path),
+  )
+  print(`a page of ten who walk, ${took.length} pages`, spread(took), 'under 250 ms at p95')
+  process.stdout.write(`memory of the server meanwhile, MB: ${memoryMb.map((mb) => mb.toFixed(0)).join(', ')}\n`)
 }
 
 const MANY_VISITS = 100_000
@@ -138,6 +154,8 @@ async function book(): Promise<void> {
 }
 
 async function main(): Promise<void> {
+  const [address, what] = process.argv.slice(2)
+  if (address && what === 'load') return load(address.replace(/\/$/, ''))
   process.stdout.write(`${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node ${process.versions.node}\n`)
   const quill = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
   const log = manyEvents(500)
@@ -173,7 +191,6 @@ async function main(): Promise<void> {
     'under 16 ms',
   )
   minutesLearned()
-  const address = process.argv[2]
   if (!address) return
   if (address === 'day') {
     const { daysOnTheBench } = await bundled<typeof import('./bench-day')>('scripts/bench-day.ts')

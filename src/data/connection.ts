@@ -17,7 +17,11 @@ export const PATIENT_MS = 60_000
 const MOST_CONNECTIONS = 12
 
 /** One for the whole process: pages and routes may each carry a copy of this file, and must find the same transaction. */
-const shared = globalThis as { kovitDatabase?: Database; kovitRunning?: AsyncLocalStorage<Map<string, unknown>> }
+const shared = globalThis as {
+  kovitDatabase?: Database
+  kovitRunning?: AsyncLocalStorage<Map<string, unknown>>
+  kovitQueryTook?: (ms: number) => void
+}
 
 /** Every query of a transaction finds it here, so that no repository has to hand it on. */
 const running = (shared.kovitRunning ??= new AsyncLocalStorage())
@@ -29,22 +33,29 @@ Sequelize.useCLS({
 })
 
 /**
- * Opens a pool to the house's database. All times are UTC.
+ * Opens a pool to the house's database. All times are UTC, and each query sees what others have committed by then.
  * @param callMs when a call without an answer is over; 0 waits for ever
  */
 export function openDatabase(url: string, callMs = 0): Database {
   const sequelize = new Sequelize(url, {
     dialect: 'mariadb',
     dialectModule: mariadb,
-    logging: false,
+    benchmark: true,
+    logging: (_, tookMs) => shared.kovitQueryTook?.(tookMs ?? 0),
     timezone: '+00:00',
-    dialectOptions: callMs > 0 ? { connectTimeout: callMs, socketTimeout: callMs } : { connectTimeout: PATIENT_MS },
+    dialectOptions: {
+      initSql: 'SET SESSION TRANSACTION ISOLATION LEVEL READ COMMITTED',
+      ...(callMs > 0 ? { connectTimeout: callMs, socketTimeout: callMs } : { connectTimeout: PATIENT_MS }),
+    },
     pool: { max: MOST_CONNECTIONS, min: 0, ...(callMs > 0 ? { acquire: callMs } : {}) },
     define: { underscored: true, timestamps: false },
   })
   tellNoValues(sequelize)
   return { sequelize, models: defineModels(sequelize) }
 }
+
+/** Who is told how long each question to the database took until its answer was read, ms. */
+export const tellQueries = (told: (tookMs: number) => void): void => void (shared.kovitQueryTook = told)
 
 /** The one pool of this process, from KOVIT_DATABASE_URL. @throws when that is not set */
 export function database(): Database {
@@ -74,10 +85,7 @@ export async function inTransaction<T>(work: () => Promise<T>): Promise<T> {
   if (running.getStore()?.get('transaction')) return work()
   for (let tries = 1; ; tries++)
     try {
-      return await database().sequelize.transaction(
-        { isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED },
-        work,
-      )
+      return await database().sequelize.transaction(work)
     } catch (error) {
       if (tries === TRIES || errorNumber(error) !== DEADLOCK) throw error
     }

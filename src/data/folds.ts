@@ -1,3 +1,4 @@
+import { QueryTypes } from 'sequelize'
 import { FOLD_FORMAT } from '@/core/formats'
 import { KeptFold } from '@/core/visit'
 import { database } from './connection'
@@ -6,6 +7,17 @@ import { database } from './connection'
 export interface StoredFold {
   no: number
   kept: KeptFold
+}
+
+/** The kept fold of a visit with the number of the last event that it knows, and the number of the last there is. */
+export async function readFoldAndLast(visitId: number): Promise<{ stored: StoredFold | null; last: number }> {
+  const [row] = await database().sequelize.query<{ last: number | null; no: number | null; fold: string | null }>(
+    `SELECT (SELECT MAX(no) FROM visit_events WHERE visit_id = :visitId) AS last, kept.no, kept.fold
+     FROM (SELECT 1) AS one LEFT JOIN visit_folds AS kept ON kept.visit_id = :visitId AND kept.format = :format`,
+    { type: QueryTypes.SELECT, replacements: { visitId, format: FOLD_FORMAT } },
+  )
+  const kept = row?.fold ? KeptFold.safeParse(JSON.parse(row.fold)).data : undefined
+  return { last: Number(row?.last ?? 0), stored: kept ? { no: Number(row?.no), kept } : null }
 }
 
 /** The kept folds of visits; one of another format, or one that cannot be read, is not there: the log is read instead. */

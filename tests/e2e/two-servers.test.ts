@@ -78,6 +78,7 @@ it('each tells its own figures, to whoever has the key where there is one', asyn
   const text = await (await figures(second.address, 'Bearer a key')).text()
   expect(text).toContain('kovit_events_total{taken="taken"} 1')
   expect(text).toMatch(/kovit_request_seconds_count\{method="POST",route="\/visits\/:id\/events",status="200"\} 1/)
+  expect(text).toMatch(/kovit_query_seconds_count [1-9]/)
   expect(text).toMatch(/kovit_pool_connections\{state="open"\} \d/)
   const own = await (await figures(first.address)).text()
   expect(own).not.toContain('kovit_events_total{taken="taken"}')

@@ -6,9 +6,15 @@ export const WORKS = { salon: 'A salon', van: 'A van', both: 'Both' } as const
 export const Works = z.enum(Object.keys(WORKS) as [keyof typeof WORKS])
 export type Works = z.infer<typeof Works>
 
+const known = new Set<string>()
+
+/** To ask the clock of a zone takes half a millisecond: what is known is not asked again. */
 function isTimeZone(timeZone: string): boolean {
+  if (known.has(timeZone)) return true
   try {
-    return new Intl.DateTimeFormat('en', { timeZone }).format(0) !== ''
+    const isThere = new Intl.DateTimeFormat('en', { timeZone }).format(0) !== ''
+    if (isThere) known.add(timeZone)
+    return isThere
   } catch (error) {
     if (error instanceof RangeError) return false
     throw error

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import { foldVisit, keptFoldOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
 import { lastNumbers, readLog, readLogs } from '@/data/events'
-import { keepFold, readFolds, type StoredFold } from '@/data/folds'
+import { keepFold, readFoldAndLast, readFolds, type StoredFold } from '@/data/folds'
 
 /** The state of each of these visits: its kept fold where that knows the whole log, else the log folded. */
 export async function visitStates(visitIds: readonly number[]): Promise<Map<number, Visit>> {
@@ -15,16 +15,13 @@ export async function visitStates(visitIds: readonly number[]): Promise<Map<numb
 
 /** The fold of one visit as kept, or from its log; for whoever holds the visit's row. */
 export async function wholeFold(visitId: number): Promise<KeptFold> {
-  const [folds, numbers] = await Promise.all([readFolds([visitId]), lastNumbers([visitId])])
-  const stored = folds.get(visitId)
-  return stored && stored.no === (numbers.get(visitId) ?? 0) ? stored.kept : keptFoldOf(await readLog(visitId))
+  const { stored, last } = await readFoldAndLast(visitId)
+  return stored?.no === last ? stored.kept : keptFoldOf(await readLog(visitId))
 }
 
 /** Holds the kept fold against the log and keeps what the log says. */
 export async function checkFold(visitId: number, log: readonly VisitEvent[]): Promise<void> {
-  const [folds, numbers] = await Promise.all([readFolds([visitId]), lastNumbers([visitId])])
-  const no = numbers.get(visitId) ?? 0
-  const stored = folds.get(visitId)
+  const { stored, last: no } = await readFoldAndLast(visitId)
   const kept = keptFoldOf(log)
   if (stored?.no === no && isDeepStrictEqual(stored.kept, kept)) return
   // eslint-disable-next-line no-console -- a fault of ours, for the log of the server

@@ -30,6 +30,12 @@ function makeFigures() {
       buckets: SECONDS,
       registers,
     }),
+    queries: new Histogram({
+      name: 'kovit_query_seconds',
+      help: 'Questions to the database, until their answer is read',
+      buckets: SECONDS,
+      registers,
+    }),
     events: new Counter({
       name: 'kovit_events_total',
       help: 'Events that benches sent, by what became of them',

@@ -1,5 +1,6 @@
 import { PerformanceObserver, type PerformanceEntry } from 'node:perf_hooks'
 import { routeOf } from '@/core/door'
+import { tellQueries } from '@/data/connection'
 import { figures } from './figures'
 
 /** An answer that takes so long is told in the log, ms. From memory. */
@@ -9,9 +10,10 @@ interface Answered extends PerformanceEntry {
   detail: { req?: { method: string; url: string }; res?: { statusCode: number } }
 }
 
-/** Counts every answer of this process. What fails or is slow is a line of the log besides: its route, and no name or number. */
+/** Counts every answer of this process, and every question of it to the database. What fails or is slow is a line of the log besides: its route, and no name or number. */
 export function watchRequests(): void {
-  const { requests } = figures()
+  const { requests, queries } = figures()
+  tellQueries((tookMs) => queries.observe(tookMs / 1000))
   const observer = new PerformanceObserver((list) => {
     for (const { name, duration, detail } of list.getEntries() as Answered[]) {
       const { req, res } = detail
