@@ -2,14 +2,17 @@ import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { setTimeout as pause } from 'node:timers/promises'
 import { z } from 'zod'
+import { seeded } from '../tests/generated/random'
 import { figureAt } from './bench-figures'
 
 const BENCHES = 50
 const WAVES = 20
 const WALKERS = 10
 const WALK_MS = 5 * 60_000
-/** A walker reads a page for so long before the next, ms. */
-const READS_MS = 1000
+/** Between two waves, ms. */
+const REST_MS = 1000
+/** Somebody who walks looks at a page from so long to so long, ms. */
+const LOOK_MS = [2000, 8000] as const
 const LOOKS_MS = 30_000
 
 const Answered = z.object({
@@ -61,7 +64,7 @@ export async function fiftyBenches(address: string): Promise<number[]> {
       if (wave > 0) took.push(performance.now() - from)
     })
     await Promise.all(notes)
-    await pause(READS_MS)
+    await pause(REST_MS)
   }
   return took
 }
@@ -75,13 +78,14 @@ export async function tenWalk(
   const memoryMb: number[] = []
   const untilMs = performance.now() + WALK_MS
   const walk = async (first: number) => {
+    const next = seeded(first)
     for (let step = first; performance.now() < untilMs; step += 3) {
       const from = performance.now()
       const answer = await fetch(address + (paths[step % paths.length] ?? '/'))
       await answer.arrayBuffer()
       if (!answer.ok) throw new Error(`${answer.url} answers ${answer.status}.`)
       took.push(performance.now() - from)
-      await pause(READS_MS)
+      await pause(LOOK_MS[0] + next() * (LOOK_MS[1] - LOOK_MS[0]))
     }
   }
   const look = async () => {

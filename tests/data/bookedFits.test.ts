@@ -7,6 +7,7 @@ import { readBookings } from '@/data/bookings'
 import { changeDog } from '@/data/dogs'
 import { keepCells } from '@/data/pace'
 import { fitsOf } from '@/service/book/fits'
+import { filesAtHand } from '@/service/booking/filesAtHand'
 import { bookingFile } from '@/service/booking/planOf'
 import { NINE, TIME, bookAgain, bookQuill, openHouse, type Server } from './house'
 
@@ -50,10 +51,7 @@ describe('what the book keeps of a plan', () => {
     ['the dog’s file', () => changeDog(ids.dogId, { weightKg: 24 })],
     ['a rule of the house', () => database.models.rule.create({ ruleId: 'chancePercent', choice: '95' })],
     ['the kit', () => database.models.tool.create({ kind: 'blade', name: '9' })],
-    [
-      'what was learned of minutes',
-      () => keepCells(new Map([['house', { n: 3, sum: 0.4, day: 20_000 }]])),
-    ],
+    ['what was learned of minutes', () => keepCells(new Map([['house', { n: 3, sum: 0.4, day: 20_000 }]]))],
     ['a card of the dog', () => addCut()],
     ['what its people said of the last trim', () => database.models.visit.update({ liked: false }, { where: {} })],
     ['the booking itself', () => database.models.booking.update({ rowVersion: 9 }, { where: { id: ids.bookingId } })],
@@ -62,6 +60,16 @@ describe('what the book keeps of a plan', () => {
     expect(await stamp()).toBe(before)
     await change()
     expect(await stamp()).not.toBe(before)
+  })
+
+  it('follows the change on Day, where what its plan starts from is at hand', async () => {
+    const [booking] = (await bookings()).filter(({ id }) => id === ids.bookingId)
+    const atHand = async () => (await filesAtHand(booking ? [booking] : [], TIME)).get(ids.bookingId)
+    const fresh = async () => bookingFile(ids.bookingId, TIME)
+    expect((await atHand())?.planned).toEqual((await fresh())?.planned)
+    await changeDog(ids.dogId, { weightKg: 31 })
+    expect((await atHand())?.planned.dog.weightKg).toBe(31)
+    expect((await atHand())?.planned).toEqual((await fresh())?.planned)
   })
 
   it('follows the change: a heavier dog takes longer, and is less sure of its slot', async () => {

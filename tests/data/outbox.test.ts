@@ -98,6 +98,18 @@ describe('on the day', () => {
 })
 
 describe('before the day', () => {
+  it('shows the soonest and counts the others', async () => {
+    for (const days of [4, 5, 6]) await bookAgain(database, ids, NINE + days * DAY_MS)
+    const all = await outboxView(at(NINE + MIN))
+    const some = await outboxView(at(NINE + MIN), 2)
+    expect(some.due).toEqual(all.due.slice(0, 2))
+    expect(some.counts).toEqual(all.counts)
+    expect(all.counts.due).toBe(all.due.length)
+    expect(some.counts.due).toBeGreaterThan(some.due.length)
+    const last = all.due.at(-1)?.about ?? ''
+    expect((await markSaid({ about: last, way: 'sms' }, at(NINE + MIN))).ok).toBe(true)
+  })
+
   it('a reminder comes a day before, behind a confirmation that was said', async () => {
     const startMs = NINE + 5 * DAY_MS
     const booking = await bookAgain(database, ids, startMs)

@@ -1,14 +1,23 @@
 import { Op, QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { readBookings, readBookingsOfDogs } from '@/data/bookings'
+import { readPlanStamps } from '@/data/bookedFits'
+import { readBookings, readBookingsOfDogs, readLastSlots } from '@/data/bookings'
 import { readCards, readSavedSince, readVersions } from '@/data/cards'
 import { inTransaction, type Database } from '@/data/connection'
+import { readDogNames } from '@/data/dogs'
 import { lastNumbers, readDogLogs, readLogSince, readLogs, readNewsMarks } from '@/data/events'
-import { readFolds } from '@/data/folds'
+import { readFoldAndLast, readFolds } from '@/data/folds'
 import { readSums } from '@/data/groomFacts'
 import { readGrowthPairs } from '@/data/growth'
 import { readOwnersByNumber } from '@/data/households'
-import { countVisitsOf, readLastCuts, readLastVisits, readVisitsOfBookings, readVisitsOfDog } from '@/data/visits'
+import {
+  countVisitsOf,
+  readLastCuts,
+  readLastVisits,
+  readPastVisits,
+  readVisitsOfBookings,
+  readVisitsOfDog,
+} from '@/data/visits'
 import { fillBigHouse } from '../../scripts/big/fill'
 import { emptyBook, openHouse, type Server } from './house'
 
@@ -49,11 +58,12 @@ const GROWS = [
 async function scanned(ask: () => Promise<unknown>): Promise<string[]> {
   const asked: string[] = []
   const { options } = database.sequelize as unknown as { options: { logging: false | ((sql: string) => void) } }
-  options.logging = (sql) => void asked.push(sql.replace(/^Executing \([^)]*\): /, ''))
+  const before = options.logging
+  options.logging = (sql) => void asked.push(sql.replace(/^Executed \([^)]*\): /, ''))
   try {
     await ask()
   } finally {
-    options.logging = false
+    options.logging = before
   }
   const queries = asked.filter((sql) => /^\s*SELECT/i.test(sql))
   expect(queries.length).toBeGreaterThan(0)
@@ -83,6 +93,11 @@ describe('what pages ask most often reads no table that grows from end to end', 
     ['the visits of some bookings', () => readVisitsOfBookings(some.slice(0, 8))],
     ['the last visits of a dog', () => readVisitsOfDog(7, 5)],
     ['the last visits of dogs', () => readLastVisits(NOW, some.slice(0, 8))],
+    ['the past visits of a dog', () => readPastVisits(7, 8, NOW)],
+    ['a kept fold and the last number', () => readFoldAndLast(7)],
+    ['the marks of plans', () => readPlanStamps(some.slice(0, 8))],
+    ['the last slots of dogs', () => readLastSlots(some.slice(0, 8))],
+    ['names of dogs', () => readDogNames(some.slice(0, 8))],
     ['how often dogs were here', () => countVisitsOf(some.slice(0, 8))],
     ['the last cuts of a screen of dogs', () => readLastCuts(NOW, some.slice(0, 8))],
     ['cards with their zones', () => readCards(some.slice(0, 8))],

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { whoFits, type Waiting } from '.'
+import { firstOfGaps, whoFits, type Waiting } from '.'
 
 const GAP = { day: '2026-12-01', from: 600, to: 750, near: '' }
 const waits = (dog: string, rest: Partial<Waiting> = {}): Waiting => ({
@@ -49,4 +49,21 @@ describe('who fits a gap', () => {
       '3 weeks off its week, fills it',
     )
   })
+})
+
+describe('who is told of many gaps', () => {
+  const other = { ...GAP, day: '2026-12-20' }
+  const full = (dog: string, dueOn: string) => waits(dog, { dueOn, slotMin: 150 })
+  const lines = [
+    full('Today', GAP.day),
+    waits('Today, short'),
+    full('Later', other.day),
+    waits('Never', { to: '2026-11-21' }),
+  ]
+  const told = (gaps: (typeof GAP)[], most: number) => firstOfGaps(gaps, lines, most).map(({ dog }) => dog)
+  it('is the first of each, once, in the order of the list', () => {
+    expect(told([GAP, other], 1)).toEqual(['Today', 'Later'])
+    expect(told([GAP, GAP], 2)).toEqual(['Today', 'Today, short'])
+  })
+  it('is nobody where nothing is free', () => expect(told([], 3)).toEqual([]))
 })

@@ -18,4 +18,6 @@ export const TEN_YEARS = [
   // The unique one begins with the card as well.
   `ALTER TABLE trim_card_zones DROP INDEX IF EXISTS zones_by_card`,
   `ALTER TABLE groom_facts MODIFY facts LONGTEXT COMPRESSED NOT NULL`,
+  // Who is due and not booked is asked for the book, the waiting list and the outbox.
+  `ALTER TABLE dogs ADD INDEX IF NOT EXISTS dogs_due (standing, due_on)`,
 ]

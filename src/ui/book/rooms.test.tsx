@@ -141,6 +141,14 @@ describe('the outbox', () => {
     expect(said).toContain('1 Mar 10:00 Moved for Rook , by text message Wren')
     expect(said).toContain('Was not sent')
   })
+  it('shows some, counts all, and leads to the others', () => {
+    const counts = { due: 61, later: 40, done: 0 }
+    const html = page({ counts, due: [message()], later: [{ ...message(), when: '3 Mar 09:00' }] })
+    expect(words(html)).toContain('61 to say now, 40 later')
+    expect(html).toContain('href="/book/outbox?shown=80"')
+    expect(words(html)).toContain('60 more')
+    expect(words(html)).toContain('39 more')
+  })
   it('goes back to the usual words only where a house has its own', () => {
     expect(page()).not.toContain('Back to the usual words')
     expect(page({ words: [{ ...usual, isOwn: true }] })).toContain('Back to the usual words')
