@@ -13,14 +13,17 @@ import { weekOfEighty } from './bench-book'
 import { atTheTable } from './bench-table'
 import { drawerOfMany } from './bench-drawer'
 import { fiftyBenches, tenWalk } from './bench-load'
+import { chain } from './bench-chain'
 import { databaseMs, pagesOf, pathsOf } from './bench-pages'
 import { bundled } from './lib/bundled'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
 
 /**
- * `npm run bench -- [ADDRESS [load] | drawer | book]`: how long things take here; with the address of a running Kovit its
- * pages too, or, of a made-up house, what it does for many at once, with `drawer` a house of 5 000 dogs, with `book` a week of five people and 80 bookings, with `day` made-up days.
+ * `npm run bench -- [ADDRESS [load] | drawer | book | table | day | chain]`: how long things take here; with the address of a
+ * running Kovit its pages too, or, of a made-up house, what it does for many at once; with `drawer` a house of 5 000 dogs, with
+ * `book` a week of five people and 80 bookings, with `table` signing in, with `day` made-up days, with `chain MS MS MB` a
+ * thousand houses by what a page, a note and a server were measured to cost.
  */
 const RUNS = 200
 
@@ -81,6 +84,10 @@ async function pages(address: string): Promise<void> {
       spread(took),
       `under ${mostMs} ms; ${kb.toFixed(0)} kB, under ${mostKb}; ${queries.toFixed(0)} queries, ${queriesMs.toFixed(0)} ms`,
     )
+}
+
+function manyHouses([pageMs = 80, noteMs = 20, memoryMb = 800]: number[]): void {
+  for (const line of chain({ pageMs, noteMs, memoryMb })) process.stdout.write(`${line}\n`)
 }
 
 /** Many at once: fifty benches, and ten who walk the app. */
@@ -156,6 +163,7 @@ async function book(): Promise<void> {
 async function main(): Promise<void> {
   const [address, what] = process.argv.slice(2)
   if (address && what === 'load') return load(address.replace(/\/$/, ''))
+  if (address === 'chain') return manyHouses(process.argv.slice(3).map(Number))
   process.stdout.write(`${cpus().length} × ${cpus()[0]?.model ?? 'unknown'}, Node ${process.versions.node}\n`)
   const quill = Case.parse(JSON.parse(readFileSync('tests/cases/quill.json', 'utf8')))
   const log = manyEvents(500)
