@@ -12,13 +12,13 @@ const select = <T extends object>(sql: string, replacements: Record<string, unkn
 
 /**
  * What the plan of each booking is made from, as a short mark that is another one when any of it changed: the booking, the
- * dog's file, cards and last visits, what a bench of it measures now, the house's rules, tools, and what it learned.
+ * dog's file, cards and last visits, what a bench of it measures now, the house's clock, rules and tools, and what it learned.
  */
 export async function readPlanStamps(bookingIds: readonly number[]): Promise<Map<number, string>> {
   if (bookingIds.length === 0) return new Map()
   const [[house], rows] = await Promise.all([
     select<{ stamp: string }>(
-      `SELECT CONCAT_WS('.', (SELECT CRC32(house_key) FROM house LIMIT 1),
+      `SELECT CONCAT_WS('.', (SELECT CRC32(CONCAT(house_key, time_zone)) FROM house LIMIT 1),
          (SELECT SUM(CRC32(CONCAT(rule_id, choice))) FROM house_rules),
          (SELECT SUM(CRC32(CONCAT_WS('/', id, name, retired_on))) FROM kit_tools),
          (SELECT set_at FROM house_marks WHERE name = :learned),
