@@ -45,6 +45,8 @@ export async function pathsOf(address: string): Promise<{ what: string; path: st
     ['Patterns', '/patterns'],
     ['Insight, a year', '/insight', INSIGHT_MS],
     ['Insight, all years', '/insight?span=all', INSIGHT_MS],
+    ['Waiting', '/book/waiting'],
+    ['Repeats', '/book/repeats'],
     ['Messages', '/book/outbox'],
     ['House', '/rules'],
     ['Trail', '/rules/trail'],

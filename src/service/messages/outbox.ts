@@ -115,8 +115,8 @@ async function whatToSay(house: OpenHouse): Promise<ToSay[]> {
     )
   const ofDogs = due.flatMap(({ dogId, dueOn }): ToSay[] => {
     const found = owedDue({ dogId, dueOn, isBooked: false }, saidDue, today)
-    const atMs = found && time.at(found.onDay, '09:00')
-    return found && atMs !== null ? [{ kind: 'due', about: found.about, atMs, dogId, booking: null }] : []
+    if (!found) return []
+    return [{ kind: 'due', about: found.about, atMs: time.at(found.onDay, '09:00'), dogId, booking: null }]
   })
   return [...ofBookings, ...ofDogs].sort((a, b) => a.atMs - b.atMs)
 }

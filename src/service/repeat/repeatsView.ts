@@ -1,7 +1,7 @@
 import { programmeWords } from '@/core/repeats'
 import { addDays } from '@/core/units'
 import { readBookingsOfDogs } from '@/data/bookings'
-import { readDogs } from '@/data/dogs'
+import { readDogNames } from '@/data/dogs'
 import { readRepeats } from '@/data/repeats'
 import { minuteOfDay } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
@@ -13,12 +13,12 @@ export async function repeatsView(house: OpenHouse) {
   const { time, nowMs } = house
   const today = time.day(nowMs)
   const to = addDays(today, AHEAD_DAYS)
-  const [repeats, dogs] = await Promise.all([readRepeats(), readDogs()])
-  const nameOf = new Map(dogs.map((dog) => [dog.id, dog]))
-  const bookings = await readBookingsOfDogs(
-    repeats.map((repeat) => repeat.dogId),
-    time.startOfDay(today),
-  )
+  const repeats = await readRepeats()
+  const dogIds = repeats.map((repeat) => repeat.dogId)
+  const [nameOf, bookings] = await Promise.all([
+    readDogNames(dogIds),
+    readBookingsOfDogs(dogIds, time.startOfDay(today)),
+  ])
   const rows = repeats.map((repeat) => {
     const own = bookings.filter((each) => each.repeat?.id === repeat.id)
     const falls = fallsIn(repeat, to, house).filter((fall) => (fall.day ?? fall.ruleDay) >= today)

@@ -1,8 +1,6 @@
 import { whoFits } from '@/core/waiting'
 import { addDays } from '@/core/units'
 import { freeStretches, type Taken } from '@/core/book'
-import { isHere } from '@/core/household'
-import { readDogs } from '@/data/dogs'
 import { readHouseholds, type Household } from '@/data/households'
 import { takenBetween } from '../booking/timeOf'
 import type { OpenHouse } from '../house/openHouse'
@@ -11,16 +9,16 @@ import { whoWaits } from './whoWaits'
 /** Free stretches are looked through so far ahead, days. Source: from memory. */
 const AHEAD_DAYS = 14
 
+/** So many of those who are due are listed, the soonest; a stretch says who fits it best. From memory. */
+const MOST_DUE = 40
+const MOST_FITS = 3
+
 /** Who would come earlier, and who of them fits each free stretch of the next days. */
 export async function waitingView(house: OpenHouse) {
   const { time, nowMs, staff, opening, nameOf } = house
   const today = time.day(nowMs)
   const [from, to] = [addDays(today, 1), addDays(today, 1 + AHEAD_DAYS)]
-  const [waiting, { taken, busy }, dogs] = await Promise.all([
-    whoWaits(house, today, to),
-    takenBetween(from, to, house),
-    readDogs(),
-  ])
+  const [waiting, { taken, busy }] = await Promise.all([whoWaits(house, today, to), takenBetween(from, to, house)])
   const nearBy = await stopsOf(taken, house.works)
   const days = Array.from({ length: AHEAD_DAYS }, (_, at) => addDays(from, at))
   const gaps = days
@@ -30,7 +28,12 @@ export async function waitingView(house: OpenHouse) {
         .flatMap((hand) =>
           freeStretches(day, { opening, hand, taken, busy }).map((stretch) => {
             const gap = { ...stretch, day, near: nearBy({ ...stretch, day }, hand.id) }
-            return { ...gap, staffId: hand.id, groomer: nameOf(hand.id), fits: whoFits(gap, waiting) }
+            return {
+              ...gap,
+              staffId: hand.id,
+              groomer: nameOf(hand.id),
+              fits: whoFits(gap, waiting).slice(0, MOST_FITS),
+            }
           }),
         ),
     )
@@ -40,11 +43,13 @@ export async function waitingView(house: OpenHouse) {
     const today = gaps.filter((gap) => gap.day === day)
     return today.sort((a, b) => (a.fits[0]?.spareMin ?? 0) - (b.fits[0]?.spareMin ?? 0)).slice(0, 1)
   })
+  const due = waiting.filter(({ asked }) => !asked)
   return {
     today,
-    waiting,
+    asked: waiting.filter(({ asked }) => asked),
+    due: due.slice(0, MOST_DUE),
+    dueInAll: due.length,
     gaps: best,
-    dogs: dogs.filter(({ standing }) => isHere(standing)).map(({ id, name, breed }) => ({ id, name, breed })),
   }
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { firstOfGaps, type Gap, type WaitingLine } from '@/core/waiting'
+import { isHere } from '@/core/household'
 import { refuse, type Result } from '@/core/result'
 import { Day, addDays } from '@/core/units'
 import { readLastSlots } from '@/data/bookings'
@@ -97,6 +98,8 @@ export function putOnList(
   return inTransaction(async () => {
     const dog = await readDog(dogId)
     if (!dog) return refuse('dogId', 'This dog is not in the book.')
+    if (!isHere(dog.standing))
+      return refuse('dogId', `${dog.name} does not come here now: change that in its file first.`)
     if (to < from) return refuse('to', 'The last day must be the first one or later.')
     if (to < time.day(nowMs)) return refuse('to', 'The last day is past.')
     if ((await readWaiting()).some((line) => line.dogId === dogId && line.to >= time.day(nowMs)))

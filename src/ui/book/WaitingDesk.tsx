@@ -4,12 +4,13 @@ import type { WaitingLine } from '@/core/waiting'
 import { Select } from 'antd'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
+import { useState, useTransition, type ReactNode } from 'react'
 import { clockOf, weekdayOf } from '@/core/people'
 import type { Result } from '@/core/result'
 import { showMinutes } from '@/core/clock'
 import { addDays, showDay, type Day } from '@/core/units'
 import { DayField } from '../field/DayField'
+import { useFound, type FoundLine } from '../find/useFound'
 import { BookNav } from './BookNav'
 import styles from './book.module.css'
 import { May } from '../who/WhoHere'
@@ -25,9 +26,11 @@ interface GapFit {
 
 export interface WaitingView {
   today: Day
-  waiting: readonly WaitingLine[]
+  asked: readonly WaitingLine[]
+  /** Those who are due the soonest, and how many are. */
+  due: readonly WaitingLine[]
+  dueInAll: number
   gaps: readonly GapFit[]
-  dogs: readonly { id: number; name: string; breed: string }[]
 }
 
 interface WaitingDeskProps {
@@ -38,14 +41,13 @@ interface WaitingDeskProps {
 
 /** Who would come earlier, and the free stretches of the next days with who fits each best. */
 export function WaitingDesk({ view, add, off }: WaitingDeskProps) {
-  const asked = view.waiting.filter((line) => line.asked)
-  const due = view.waiting.filter((line) => !line.asked)
+  const { asked, due, dueInAll } = view
   return (
     <>
       <div className="kv-head">
         <h1>Waiting</h1>
         <p className="kv-quiet">
-          {asked.length} would come earlier, {due.length} {due.length === 1 ? 'is' : 'are'} due and not booked
+          {asked.length} would come earlier, {dueInAll} {dueInAll === 1 ? 'is' : 'are'} due and not booked
         </p>
         <BookNav here="Waiting" />
       </div>
@@ -65,13 +67,17 @@ export function WaitingDesk({ view, add, off }: WaitingDeskProps) {
           </May>
           <People title="On the list" lines={asked} off={off} empty="Nobody asked to come earlier." />
           <People title="Due, nothing booked" lines={due} off={null} empty="Every dog that is due is booked." />
+          {dueInAll > due.length && (
+            <Link className="kv-link" href="/dogs?filter=overdue&sort=due">
+              {dueInAll - due.length} more are due
+            </Link>
+          )}
         </div>
       </div>
     </>
   )
 }
 
-const MOST_FITS = 3
 const PX_PER_MIN = 0.9
 
 function GapRow({ gap }: { gap: GapFit }) {
@@ -86,7 +92,7 @@ function GapRow({ gap }: { gap: GapFit }) {
         <span className={styles.dimension} style={{ width: (to - from) * PX_PER_MIN }} aria-hidden="true">
           <b>{showMinutes(to - from)}</b>
         </span>
-        {fits.slice(0, MOST_FITS).map(({ waiting, why }) => (
+        {fits.map(({ waiting, why }) => (
           <p key={waiting.dogId} className={styles.fit}>
             <i style={{ width: waiting.slotMin * PX_PER_MIN }} aria-hidden="true" />
             <span>
@@ -167,15 +173,27 @@ function People({ title, lines, off, empty }: PeopleProps) {
 /** So long somebody waits where nobody says, days. Source: from memory. */
 const USUAL_DAYS = 21
 
+interface DogOption {
+  value: number
+  label: ReactNode
+}
+
+const dogsIn = (found: readonly FoundLine[]): DogOption[] =>
+  found.flatMap(({ kind, href, name, words }) =>
+    kind === 'dog' ? [{ value: Number(/\d+/.exec(href)?.[0]), label: `${name}, ${words}` }] : [],
+  )
+
 function AddWaiting({ view, add }: Pick<WaitingDeskProps, 'view' | 'add'>) {
   const router = useRouter()
   const [busy, start] = useTransition()
   const [fault, setFault] = useState<string | null>(null)
-  const fresh = { dogId: null as number | null, from: view.today, to: addDays(view.today, USUAL_DAYS), note: '' }
+  const [typed, setTyped] = useState('')
+  const { found } = useFound(typed)
+  const fresh = { dog: null as DogOption | null, from: view.today, to: addDays(view.today, USUAL_DAYS), note: '' }
   const [line, setLine] = useState(fresh)
   const keep = () =>
     start(async () => {
-      const answer = await add({ ...line, dogId: line.dogId ?? undefined })
+      const answer = await add({ from: line.from, to: line.to, note: line.note, dogId: line.dog?.value })
       setFault(answer.ok ? null : answer.problems.map(({ sentence }) => sentence).join(' '))
       if (answer.ok) setLine(fresh)
       router.refresh()
@@ -186,11 +204,14 @@ function AddWaiting({ view, add }: Pick<WaitingDeskProps, 'view' | 'add'>) {
       <Select
         showSearch
         aria-label="Dog"
-        placeholder="Which dog"
-        value={line.dogId}
-        optionFilterProp="label"
-        options={view.dogs.map(({ id, name, breed }) => ({ value: id, label: `${name}, ${breed}` }))}
-        onChange={(dogId) => setLine({ ...line, dogId })}
+        labelInValue
+        placeholder="Which dog: three letters of its name"
+        value={line.dog}
+        // The house looks through its dogs; the box holds none of them.
+        filterOption={false}
+        onSearch={setTyped}
+        options={dogsIn(found)}
+        onChange={(dog) => setLine({ ...line, dog })}
       />
       <div className={styles.place}>
         <DayField label="From" value={line.from} from={view.today} onChange={(from) => setLine({ ...line, from })} />
@@ -210,7 +231,7 @@ function AddWaiting({ view, add }: Pick<WaitingDeskProps, 'view' | 'add'>) {
           {fault}
         </p>
       )}
-      <button className="kv-button" disabled={busy || line.dogId === null} onClick={keep}>
+      <button className="kv-button" disabled={busy || line.dog === null} onClick={keep}>
         Put on the list
       </button>
     </section>

@@ -39,9 +39,10 @@ describe('the waiting list', () => {
   })
   const view = (rest: Partial<WaitingView> = {}): WaitingView => ({
     today: '2027-03-01',
-    waiting: [],
+    asked: [],
+    due: [],
+    dueInAll: 0,
     gaps: [],
-    dogs: [{ id: 3, name: 'Clover', breed: 'cavapoo' }],
     ...rest,
   })
   const page = (rest: Partial<WaitingView>) => drawn(<WaitingDesk view={view(rest)} add={act} off={act} />)
@@ -52,10 +53,15 @@ describe('the waiting list', () => {
     expect(said).toContain('Put on the list')
   })
   it('parts who asked from who is due, each with a number to call', () => {
-    const html = page({ waiting: [line(), line({ id: 0, dogId: 4, dog: 'Rook', asked: false, note: '' })] })
-    expect(words(html)).toContain('1 would come earlier, 1 is due and not booked')
+    const html = page({
+      asked: [line()],
+      due: [line({ id: 0, dogId: 4, dog: 'Rook', asked: false, note: '' })],
+      dueInAll: 3,
+    })
+    expect(words(html)).toContain('1 would come earlier, 3 are due and not booked')
     expect(words(html)).toContain('1 March to 20 March: any morning. Ilse Sedge')
     expect(words(html)).toContain('due 10 March')
+    expect(words(html)).toContain('2 more are due')
     expect(html).toContain('href="tel:01632960104"')
     expect(html.match(/Off the list/g)).toHaveLength(1)
   })
