@@ -443,6 +443,9 @@ describe('who waits', () => {
     const on = await putOnList(line, await house())
     if (!on.ok) throw new Error('not on the list')
     expect(sentences(await putOnList(line, await house()))).toEqual(['dogId: Clover is on the list already.'])
+    await database.models.dog.update({ standing: 'left' }, { where: { id: dog(2) } })
+    expect(sentences(await putOnList({ ...line, dogId: dog(2) }, await house()))[0]).toContain('does not come here now')
+    await database.models.dog.update({ standing: 'here' }, { where: { id: dog(2) } })
     expect(sentences(await putOnList({ ...line, dogId: dog(2), to: '2027-02-01' }, await house()))[0]).toContain(
       'last day',
     )
