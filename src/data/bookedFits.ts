@@ -1,7 +1,7 @@
 import { QueryTypes } from 'sequelize'
 import { BookedFit } from '@/core/book'
 import { database } from './connection'
-import { jsonOf } from './jsonOf'
+import { sharedJsonOf } from './jsonOf'
 import { MINUTES_LEARNED } from './pace'
 
 /** Another number whenever plans are made otherwise than before: what is kept is then made anew. */
@@ -44,7 +44,7 @@ export async function readBookedFits(
   bookingIds: readonly number[],
 ): Promise<Map<number, { stamp: string; fit: BookedFit }>> {
   const rows = await database().models.bookedFit.findAll({ where: { bookingId: [...bookingIds] } })
-  return new Map(rows.map(({ bookingId, stamp, fit }) => [bookingId, { stamp, fit: jsonOf(BookedFit, fit) }]))
+  return new Map(rows.map(({ bookingId, stamp, fit }) => [bookingId, { stamp, fit: sharedJsonOf(BookedFit, fit) }]))
 }
 
 export async function keepBookedFits(

@@ -7,7 +7,7 @@ import { Request } from '@/core/request'
 import { StageId } from '@/core/stages'
 import { ZoneId, ZoneKey } from '@/core/zones'
 import { HELD, database } from './connection'
-import { jsonOf } from './jsonOf'
+import { sharedJsonOf } from './jsonOf'
 import type { Row } from './models'
 import type { BookingFields } from './models/rows'
 
@@ -61,7 +61,7 @@ export type NewBooking = Omit<Booking, 'id' | 'version' | SaidLater> &
 /** @throws when a stored row does not fit a booking */
 function toBooking(row: Row<BookingFields>): Booking {
   const { id, dogId, staffId, slotMin, service, setting } = row
-  const request = jsonOf(Request, row.request)
+  const request = sharedJsonOf(Request, row.request)
   return {
     id,
     dogId,
@@ -71,13 +71,13 @@ function toBooking(row: Row<BookingFields>): Booking {
     setting,
     startMs: row.startAt.getTime(),
     request,
-    coatNowMm: jsonOf(LookOver.shape.coatNowMm, row.coatNow),
-    mats: jsonOf(LookOver.shape.mats, row.mats),
-    coatSidesMm: jsonOf(LookOver.shape.coatSidesMm, row.coatSides),
-    own: jsonOf(OwnOrder, row.ownOrder),
+    coatNowMm: sharedJsonOf(LookOver.shape.coatNowMm, row.coatNow),
+    mats: sharedJsonOf(LookOver.shape.mats, row.mats),
+    coatSidesMm: sharedJsonOf(LookOver.shape.coatSidesMm, row.coatSides),
+    own: sharedJsonOf(OwnOrder, row.ownOrder),
     standing: BookingStanding.parse(row.standing),
     repeat: row.repeatId === null || row.repeatDay === null ? null : { id: row.repeatId, ruleDay: row.repeatDay },
-    home: row.home === null ? null : jsonOf(HomeStop, row.home),
+    home: row.home === null ? null : sharedJsonOf(HomeStop, row.home),
     changedMs: row.changedAt?.getTime() ?? 0,
     version: row.rowVersion,
   }

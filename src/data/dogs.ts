@@ -11,7 +11,7 @@ import type { Row } from './models'
 import type { DogFields } from './models/rows'
 import { HELD, database } from './connection'
 import { insertMany } from './insertMany'
-import { jsonOf } from './jsonOf'
+import { sharedJsonOf } from './jsonOf'
 
 /** A dog as it is kept: its file, its measures beside the others, and how it stands to this house. */
 export interface Dog extends FineMeasures, Omit<DogFile, 'measures'> {
@@ -51,12 +51,12 @@ export function toDog(row: Row<DogFields>): Dog {
     neutered: row.neutered,
     lightSkin: row.lightSkin,
     faceShape: z.enum(['normal', 'flat']).parse(row.faceShape),
-    behaviour: jsonOf(Behaviour, row.behaviour),
-    health: jsonOf(Health, row.health),
+    behaviour: sharedJsonOf(Behaviour, row.behaviour),
+    health: sharedJsonOf(Health, row.health),
     standing: Standing.parse(row.standing),
-    more: jsonOf(DogMore, row.more),
+    more: sharedJsonOf(DogMore, row.more),
     version: row.rowVersion,
-    ...jsonOf(FineMeasures, row.measures),
+    ...sharedJsonOf(FineMeasures, row.measures),
   }
 }
 

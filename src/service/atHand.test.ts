@@ -16,5 +16,6 @@ it('a plan at hand is the plan of that case, and of no other', () => {
   const heavier = { ...QUILL, dog: { ...QUILL.dog, weightKg: QUILL.dog.weightKg + 8 } }
   expect(planFor(QUILL)).toBe(planFor(structuredClone(QUILL)))
   expect(planFor(heavier)).toEqual(makePlan(heavier))
+  expect(() => planFor(heavier).card.pop()).toThrow()
   expect(planFor(heavier).fit.p50).toBeGreaterThan(planFor(QUILL).fit.p50)
 })

@@ -1,4 +1,6 @@
-/** What was made lately, by what it was made from; the one that nobody asked for longest goes first. */
+import { frozen } from '@/data/frozen'
+
+/** What was made lately, by what it was made from; the one that nobody asked for longest goes first. Nobody changes what is at hand. */
 export class AtHand<T> {
   private readonly made = new Map<string, T>()
 
@@ -13,7 +15,7 @@ export class AtHand<T> {
 
   keep(key: string, value: T): T {
     this.made.delete(key)
-    this.made.set(key, value)
+    this.made.set(key, frozen(value))
     const [oldest] = this.made.keys()
     if (this.made.size > this.most && oldest !== undefined) this.made.delete(oldest)
     return value

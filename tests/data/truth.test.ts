@@ -6,7 +6,7 @@ import { readBooking } from '@/data/bookings'
 import { readCard } from '@/data/cards'
 import type { Database } from '@/data/connection'
 import { readDog } from '@/data/dogs'
-import { dropSums, readSums } from '@/data/groomFacts'
+import { dropSums, keepFacts, readSums } from '@/data/groomFacts'
 import { readTools } from '@/data/kit'
 import { migrate } from '@/data/migrations'
 import { readVisit } from '@/data/visits'
@@ -180,6 +180,17 @@ describe('after the close', () => {
     expect((await told()).grooms).toBe(0)
     await rebuildSums('UTC')
     expect(rounded(await told())).toEqual(rounded(byGroom))
+  })
+  it('a short groom is added to short ones of its month, as often as it is written once', async () => {
+    await groom()
+    const [stored] = (await factsOf(database)).filter((each) => each.visitId === visitId)
+    if (!stored) throw new Error('no facts')
+    const bathOnly = { ...stored.facts, stages: stored.facts.stages.slice(0, 2), done: {} }
+    const inMonth = async (month: string) => (await readSums([month, month])).map(({ sums }) => sums.count)
+    for (let nth = 0; nth < 3; nth++) await keepFacts({ ...stored, facts: bathOnly }, '2031-05')
+    expect(await inMonth('2031-05')).toEqual([1])
+    await keepFacts(stored, '2031-06')
+    expect([await inMonth('2031-05'), await inMonth('2031-06')]).toEqual([[0], [1]])
   })
   it('an amendment can be taken back: the card as it was cut stands again', async () => {
     await groom()
