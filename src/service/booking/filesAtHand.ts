@@ -11,15 +11,15 @@ const files = new AtHand<BookingFile>(120)
 export async function filesAtHand(bookings: readonly Booking[], time: HouseTime): Promise<Map<number, BookingFile>> {
   const stamps = await readPlanStamps(bookings.map(({ id }) => id))
   const keyOf = ({ id }: Booking) => `${id} ${stamps.get(id)}`
+  const there = new Map(bookings.map((booking) => [booking.id, files.get(keyOf(booking))]))
   const read = await casesFor(
-    bookings.filter((booking) => files.get(keyOf(booking)) === undefined),
+    bookings.filter(({ id }) => there.get(id) === undefined),
     time,
   )
   return new Map(
     bookings.flatMap((booking) => {
-      const fresh = read.get(booking.id)
-      const file = fresh ? files.keep(keyOf(booking), fresh) : files.get(keyOf(booking))
-      return file ? [[booking.id, { ...file, booking }]] : []
+      const file = there.get(booking.id) ?? read.get(booking.id)
+      return file ? [[booking.id, { ...files.keep(keyOf(booking), file), booking }]] : []
     }),
   )
 }

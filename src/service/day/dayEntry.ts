@@ -33,32 +33,35 @@ export const isOnRoad = ({ booking }: Pick<DayEntry, 'booking'>): boolean => boo
 
 /** The bookings of a day as they stand now, by start. */
 export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]> {
-  const { bookings, visits, states } = await dayVisits(house, day)
-  const begun = new Map(visits.map((visit) => [visit.bookingId, visit]))
-  const [dogs, files] = await Promise.all([
-    readDogsById(bookings.map(({ dogId }) => dogId)),
+  const seen = await dayVisits(house, day)
+  const begun = new Set(seen.visits.map(({ bookingId }) => bookingId))
+  const [entries, files] = await Promise.all([
+    begunOf(seen, house),
     filesAtHand(
-      bookings.filter(({ id }) => !begun.has(id)),
+      seen.bookings.filter(({ id }) => !begun.has(id)),
       house.time,
     ),
   ])
-  return bookings.flatMap((booking) => {
-    const dog = dogs.get(booking.dogId)
-    const stored = begun.get(booking.id)
-    if (dog && stored) return begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house.nowMs)
-    const file = files.get(booking.id)
-    return file ? plannedEntry(file, house.nowMs) : []
+  const entryOf = new Map(entries.map((entry) => [entry.booking.id, entry]))
+  return seen.bookings.flatMap(({ id }) => {
+    const file = files.get(id)
+    return entryOf.get(id) ?? (file ? plannedEntry(file, house.nowMs) : [])
   })
 }
 
 /** Of the bookings of a day those whose groom was begun: no plan is made for the others. */
-export async function begunEntries(house: OpenHouse, day: Day): Promise<DayEntry[]> {
-  const { bookings, visits, states } = await dayVisits(house, day)
-  const begun = new Map(visits.map((visit) => [visit.bookingId, visit]))
+export const begunEntries = async (house: OpenHouse, day: Day): Promise<DayEntry[]> =>
+  begunOf(await dayVisits(house, day), house)
+
+async function begunOf(
+  { bookings, visits, states }: Awaited<ReturnType<typeof dayVisits>>,
+  { nowMs }: OpenHouse,
+): Promise<DayEntry[]> {
+  const visitOf = new Map(visits.map((visit) => [visit.bookingId, visit]))
   const dogs = await readDogsById(visits.map(({ dogId }) => dogId))
   return bookings.flatMap((booking) => {
-    const [dog, stored] = [dogs.get(booking.dogId), begun.get(booking.id)]
-    return dog && stored ? begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house.nowMs) : []
+    const [dog, stored] = [dogs.get(booking.dogId), visitOf.get(booking.id)]
+    return dog && stored ? begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, nowMs) : []
   })
 }
 
