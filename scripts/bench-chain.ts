@@ -24,7 +24,10 @@ interface Asked {
   costMs: number
 }
 
-/** An hour of many houses on one machine: how long answers take, ms. Each house has one server, which does one thing at a time; the machine's cores are shared. */
+/**
+ * An hour of many houses on one machine: how long answers take, ms. Each house has one server, which does one thing at a time;
+ * the machine's cores are shared.
+ */
 export function hourOf(houses: number, cost: HouseCost, { cores }: Machine, seed: number): number[] {
   const next = seeded(seed)
   const asked: Asked[] = []

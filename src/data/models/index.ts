@@ -1,5 +1,4 @@
-import type { ModelStatic, Sequelize } from 'sequelize'
-import { DataTypes, Model } from 'sequelize'
+import { DataTypes, type Sequelize } from 'sequelize'
 import { USUAL_REST_MIN } from '@/core/rights'
 import type {
   AdmissionCodeFields,
@@ -42,10 +41,9 @@ import type {
   WaitingFields,
   WrongTriesFields,
 } from './rows'
+import { tablesOf, type Column, type Table } from './table'
 
-/** A row and its columns; read, it is these columns alone, without a model's own methods. */
-export type Row<T extends object> = Model<T, Partial<T>> & T
-type Table<T extends object> = ModelStatic<Row<T>>
+export type { Row } from './table'
 
 export interface Models {
   house: Table<HouseFields>
@@ -100,33 +98,11 @@ const moment = { type: DATE(3), allowNull: false }
 const hash = { type: STRING(64), allowNull: false }
 const day = { type: DATEONLY, allowNull: false }
 
-interface Column {
-  type: unknown
-  /** What is made of a value as the driver says it: decimals and big integers come as text, truths as 0 and 1. */
-  read?: (stored: unknown) => unknown
-  [option: string]: unknown
-}
 const truth: Column = { type: BOOLEAN, read: Boolean }
-
-/** Makes of what was read what its columns say. */
-function readAs(columns: Record<string, Column>, rows: readonly (Record<string, unknown> | null)[]): void {
-  for (const [column, { read }] of Object.entries(columns))
-    if (read) for (const row of rows) if (row?.[column] != null) row[column] = read(row[column])
-}
 
 /** The tables as Sequelize sees them; the migrations make them. */
 export function defineModels(sequelize: Sequelize): Models {
-  // To make a model of every row read took a sixth of a full day's page, and nothing asked for it.
-  sequelize.addHook('beforeFind', (options) => {
-    options.raw ??= true
-  })
-  const table = <T extends object>(name: string, columns: Record<string, Column>): Table<T> => {
-    // Sequelize writes into each column's object, so that two columns may not share one.
-    const own = Object.fromEntries(Object.entries(columns).map(([column, { read: _, ...fact }]) => [column, fact]))
-    const model = sequelize.define(name, own as never, { tableName: name })
-    model.addHook('afterFind', (found) => readAs(columns, [found].flat() as (Record<string, unknown> | null)[]))
-    return model as unknown as Table<T>
-  }
+  const table = tablesOf(sequelize)
   const models: Models = {
     paceCell: table('pace_cells', {
       id: { type: STRING(120), primaryKey: true },
