@@ -1,9 +1,9 @@
 import type { HouseDay } from '@/core/day'
 import type { z } from 'zod'
+import { at } from './at'
 
 type Input = z.input<typeof HouseDay>
 
-const at = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
 const NEEDS: Record<string, string> = { 'look-over': 'table', wash: 'tub', dry: 'dryer', body: 'table', head: 'table' }
 const BATHERS = ['arrive', 'wash', 'dry', 'handover']
 const CLEANED = ['table', 'tub']

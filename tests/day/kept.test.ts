@@ -15,12 +15,12 @@ import {
 import { DAY_SIGMA } from '@/core/pace'
 import { stageLabel } from '@/core/stages'
 import { STAGE_SIGMA } from '@/core/time'
+import { at } from './at'
 import { madeDay } from './make'
 import { heldShares } from './playApart'
 import { clashesOf } from './validate'
 
 type Input = z.input<typeof HouseDay>
-const at = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
 const SIZE = { dogs: 5, groomers: 2, bathers: 1 }
 const made = (seed: number, more: Partial<Input> = {}): Input => ({ ...madeDay(seed, SIZE), ...more })
 const parsed = (day: Input) => HouseDay.parse(day)

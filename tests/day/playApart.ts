@@ -1,4 +1,5 @@
 import type { DayPlan, HouseDay } from '@/core/day'
+import { at } from './at'
 
 /**
  * Plays a plan of a day many times, from what it prints alone and with a chance of its own: written apart from the planner's
@@ -39,8 +40,6 @@ interface Row {
   /** Of hands; null for a wait. */
   medianMin: number | null
 }
-
-const at = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
 
 function rowsInOrder(day: HouseDay, plan: DayPlan): Row[] {
   const stays = plan.work.filter(({ kind, stage }) => kind !== 'holds' && stage !== null)

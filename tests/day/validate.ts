@@ -1,5 +1,6 @@
 import type { DayPlan, HouseDay } from '@/core/day'
 import type { z } from 'zod'
+import { at } from './at'
 
 /**
  * Looks a plan of a day over by the rules of the trade, from what it prints alone: written apart from the planner, of which
@@ -22,7 +23,6 @@ export function clashesOf(day: z.input<typeof HouseDay>, plan: DayPlan): string[
 type Row = Omit<DayPlan['work'][number], 'from' | 'to'> & { from: number; to: number }
 type Day = z.input<typeof HouseDay>
 
-const at = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
 const overlap = (a: { from: number; to: number }, b: { from: number; to: number }) => a.from < b.to && b.from < a.to
 const pairs = <T>(all: readonly T[]): [T, T][] => all.flatMap((a, x) => all.slice(x + 1).map((b): [T, T] => [a, b]))
 const told = (row: Row) =>

@@ -1,12 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import type { z } from 'zod'
 import { HouseDay, keptDay, planDay, tellsOf, type DayPlan } from '@/core/day'
+import { at } from './at'
 
 type Input = z.input<typeof HouseDay>
 type Dog = Input['dogs'][number]
 const plan = (day: Input) => planDay(HouseDay.parse(day))
-const at = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3))
-
 const GROOM: NonNullable<Dog['stages']> = [
   { id: 'arrive', handsMin: 4 },
   { id: 'wash', handsMin: 6 },

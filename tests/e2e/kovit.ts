@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { rmSync } from 'node:fs'
+import { cpSync, existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import type { WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll } from 'vitest'
 import { Page, openBrowser } from './browser'
@@ -41,6 +41,26 @@ export async function stopKovit(running: Running | undefined): Promise<number | 
   return running ? running.ended : null
 }
 
+/** A home with the demo, made by a real first start and copied for every file that begins soon after. */
+const DEMO = '.kovit-test/demo'
+const MADE = `${DEMO}/made-at`
+/** The demo is a day that goes on: a file that begins later than this has it made anew. */
+const STAYS_MS = 15 * 60_000
+
+/** Starts Kovit on a home of its own that holds the demo. */
+export async function startDemo(home: string, env?: Record<string, string>, args?: string[]): Promise<Running> {
+  const madeMs = existsSync(MADE) ? Number(readFileSync(MADE, 'utf8')) : 0
+  if (Date.now() - madeMs > STAYS_MS) {
+    rmSync(DEMO, { recursive: true, force: true })
+    const beganMs = Date.now()
+    await stopKovit(await startKovit(DEMO))
+    writeFileSync(MADE, String(beganMs))
+  }
+  rmSync(home, { recursive: true, force: true })
+  cpSync(DEMO, home, { recursive: true })
+  return startKovit(home, env, args)
+}
+
 export interface Opened {
   kovit: Running
   driver: WebDriver
@@ -50,7 +70,7 @@ export interface Opened {
 /** So high that nothing folds at the bench: what has room on which screen is `anyScreen`'s to say. */
 const ROOMY = [1280, 1600] as const
 
-/** Starts Kovit on a fresh home with a browser before the tests of a file, and ends both after them. */
+/** Starts Kovit on a home with the demo and a browser before the tests of a file, and ends both after them. */
 export function openFor(
   home: string,
   tell: (opened: Opened) => unknown,
@@ -59,8 +79,7 @@ export function openFor(
 ): void {
   let opened: Partial<Opened> = {}
   beforeAll(async () => {
-    rmSync(home, { recursive: true, force: true })
-    const kovit = await startKovit(home, start.env, start.args)
+    const kovit = await startDemo(home, start.env, start.args)
     opened = { kovit }
     const driver = await openBrowser(...size)
     opened = { kovit, driver }

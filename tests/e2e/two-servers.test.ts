@@ -1,8 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { readFileSync, rmSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { freePort, houseUrl } from '../../scripts/lib/mariadb.mjs'
-import { startKovit, stopKovit, type Running } from './kovit'
+import { startDemo, stopKovit, type Running } from './kovit'
 
 const HOME = '.kovit-test/two-servers'
 /** A busy machine may take this long. */
@@ -23,8 +23,7 @@ const ready = (address: string) =>
   )
 
 beforeAll(async () => {
-  rmSync(HOME, { recursive: true, force: true })
-  first = await startKovit(HOME)
+  first = await startDemo(HOME)
   const url = houseUrl(HOME, Number(readFileSync(`${HOME}/mariadb.port`, 'utf8')))
   const port = String(await freePort())
   const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', port], {

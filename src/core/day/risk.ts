@@ -1,8 +1,10 @@
 import { seeded, type Chance } from '../chance'
 import { DAY_SIGMA } from '../pace'
-import { NONE, State, type Task } from '../shop'
+import { NONE as NONE_OF_SHOP, State, type Task } from '../shop'
 import type { Piece } from './pieces'
 import type { Workshop } from './workshop'
+
+const NONE = NONE_OF_SHOP
 
 /** Days that are played to know a chance. */
 export const DAYS = 10_000

@@ -1,8 +1,10 @@
-import { NONE, type State } from '../shop'
+import { NONE as NONE_OF_SHOP, type State } from '../shop'
 import type { DayRule } from './dayPlan'
 import { BREAK_AFTER_MIN, BREAK_MIN, FRAIL_BAY_MIN, HOUSEHOLD_BEGIN_MIN, HOUSEHOLD_DONE_MIN, NOISE_MIN } from './facts'
 import type { Seen } from './seenDay'
 import type { Workshop } from './workshop'
+
+const NONE = NONE_OF_SHOP
 
 /** A rule of the day: whom a plan breaks it for, and what is said of it. */
 export interface Rule {

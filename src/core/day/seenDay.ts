@@ -1,8 +1,10 @@
-import { NONE, type Floor, type State, type Task } from '../shop'
+import { NONE as NONE_OF_SHOP, type Floor, type State, type Task } from '../shop'
 import { BREAK_MIN } from './facts'
 import { isDrying, type Stretch } from './known'
 import type { Piece } from './pieces'
 import type { Workshop } from './workshop'
+
+const NONE = NONE_OF_SHOP
 
 /** What a plan comes to, by dog and by person; minutes. */
 export interface Seen {

@@ -1,6 +1,8 @@
 import type { Chance } from '../chance'
-import { NONE, type Floor, type Job, type Task } from './shop'
+import { NONE as NONE_OF_SHOP, type Floor, type Job, type Task } from './shop'
 import type { Serial, Turns } from './serial'
+
+const NONE = NONE_OF_SHOP
 
 /** A plan that was decided, in the order of its starts: what the next move begins from. */
 export interface Sorted {

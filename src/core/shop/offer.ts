@@ -1,5 +1,7 @@
-import { NONE, type Floor, type Job, type Task, type Worker } from './shop'
+import { NONE as NONE_OF_SHOP, type Floor, type Job, type Task, type Worker } from './shop'
 import { cleanMin, type State } from './state'
+
+const NONE = NONE_OF_SHOP
 
 /** When, by whom and where a task can begin. */
 export interface Offer {

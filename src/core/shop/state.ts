@@ -1,4 +1,6 @@
-import { NONE, type Floor, type Job, type Task, type Worker } from './shop'
+import { NONE as NONE_OF_SHOP, type Floor, type Job, type Task, type Worker } from './shop'
+
+const NONE = NONE_OF_SHOP
 
 /** How far a plan of work has come: who and what is free from when, where each job stands, and what was decided. */
 export class State {
