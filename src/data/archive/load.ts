@@ -5,7 +5,7 @@ import { quoted } from './snapshot'
 /** Rows a statement, and characters a statement: the server takes 16 MB. */
 const MOST_ROWS = 1000
 const MOST_CHARS = 4_000_000
-/** Statements a transaction. */
+/** Statements a transaction. One for a whole table is sorted as a whole by the server, which takes it twice the work. */
 const MOST_STATEMENTS = 20
 
 /** Rows on their way into a schema that nobody uses yet. */
@@ -23,24 +23,36 @@ export interface Loading {
 /** Tables that are filled beside those of an archive. */
 const MADE_AGAIN = ['visit_folds', 'groom_sums', 'dog_growth']
 
-const valuesOf = (table: ArchivedTable, row: Record<string, unknown>): unknown[] =>
-  Object.entries(row).map(([name, value]) => kept((ARCHIVED[table] as Record<string, Column>)[name] as Column, value))
+/** How the columns that the rows of a table have are written. */
+interface Way {
+  table: ArchivedTable
+  names: readonly string[]
+  writers: readonly ((value: unknown) => unknown)[]
+}
+
+/** Rows that go in with one statement. */
+interface Held {
+  way: Way
+  values: unknown[]
+  rows: number
+  chars: number
+}
 
 export async function openLoading(schema?: string): Promise<Loading> {
   const connection = await ownConnection(schema)
   // Whatever points elsewhere is read back and compared afterwards, so that the server need not look at each row.
   await connection.query('SET foreign_key_checks = 0, unique_checks = 0')
   const photos = new Map<string, Record<string, unknown>>()
-  let held: { table: ArchivedTable; names: string[]; rows: unknown[][]; chars: number } | null = null
+  let held: Held | null = null
   let statements = 0
   // While the server writes one statement the next is made ready.
   let written: Promise<void> = Promise.resolve()
-  const write = async ({ table, names, rows }: NonNullable<typeof held>) => {
+  const write = async ({ way: { table, names }, values, rows }: Held) => {
     if (statements === 0) await connection.beginTransaction()
     const places = `(${names.map(() => '?').join(',')})`
     await connection.query(
-      `INSERT INTO ${quoted(table)} (${names.map(quoted).join(',')}) VALUES ${rows.map(() => places).join(',')}`,
-      rows.flat(),
+      `INSERT INTO ${quoted(table)} (${names.map(quoted).join(',')}) VALUES ${Array(rows).fill(places).join(',')}`,
+      values,
     )
     if (++statements < MOST_STATEMENTS) return
     await connection.commit()
@@ -57,20 +69,22 @@ export async function openLoading(schema?: string): Promise<Loading> {
     async add(table, row, chars) {
       // A picture is put in when its file comes.
       if (table === 'photos') return void photos.set(String(row.id), row)
-      const names = Object.keys(row)
-      if (held && (held.table !== table || held.names.join() !== names.join())) await flush()
-      const now = (held ??= { table, names, rows: [], chars: 0 })
-      now.rows.push(valuesOf(table, row))
+      if (held && !fits(held.way, table, row)) await flush()
+      const now = (held ??= { way: wayOf(table, row), values: [], rows: 0, chars: 0 })
+      for (const [at, name] of now.way.names.entries()) now.values.push(now.way.writers[at]?.(row[name]))
+      now.rows++
       now.chars += chars
-      if (now.rows.length >= MOST_ROWS || now.chars >= MOST_CHARS) await flush()
+      if (now.rows >= MOST_ROWS || now.chars >= MOST_CHARS) await flush()
     },
     async addPhoto(id, jpeg) {
       await flush()
       await written
       const row = photos.get(id)
       if (!row) throw new Error(`The picture ${id} is not listed.`)
-      await connection.query(`INSERT INTO photos (${[...Object.keys(row), 'jpeg'].map(quoted).join(',')}) VALUES (?)`, [
-        [...valuesOf('photos', row), jpeg],
+      const { names, writers } = wayOf('photos', row)
+      const values = names.map((name, at) => writers[at]?.(row[name]))
+      await connection.query(`INSERT INTO photos (${[...names, 'jpeg'].map(quoted).join(',')}) VALUES (?)`, [
+        [...values, jpeg],
       ])
     },
     async end() {
@@ -85,9 +99,23 @@ export async function openLoading(schema?: string): Promise<Loading> {
   }
 }
 
-function kept(column: Column, value: unknown): unknown {
-  if (value === null) return null
-  const kind = kindOf(column)
-  if (kind === 'json') return JSON.stringify(value)
-  return kind === 'moment' ? String(value).replace('T', ' ').replace('Z', '') : value
+function wayOf(table: ArchivedTable, row: Record<string, unknown>): Way {
+  const columns: Readonly<Record<string, Column>> = ARCHIVED[table]
+  const names = Object.keys(row)
+  return { table, names, writers: names.map((name) => writer(columns[name])) }
+}
+
+/** Whether a row has the same columns, in the same order, as those before it. */
+function fits({ table, names }: Way, other: ArchivedTable, row: Record<string, unknown>): boolean {
+  if (table !== other) return false
+  let at = 0
+  for (const name in row) if (names[at++] !== name) return false
+  return at === names.length
+}
+
+function writer(column: Column | undefined): (value: unknown) => unknown {
+  const kind = column && kindOf(column)
+  if (kind === 'json') return (value) => (value === null ? null : JSON.stringify(value))
+  if (kind === 'moment') return (value) => (value === null ? null : String(value).replace('T', ' ').replace('Z', ''))
+  return (value) => value
 }
