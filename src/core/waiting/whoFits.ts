@@ -48,8 +48,21 @@ export interface FitsGap<W extends Waiting = Waiting> {
 
 const DAYS_IN_WEEK = 7
 
-/** Who of those who wait fits a gap, the best first: by place for a van, by the right week, by length, by how long they wait. */
-export function whoFits<W extends Waiting>(gap: Gap, waiting: readonly W[]): FitsGap<W>[] {
+/**
+ * Who of those who wait fits a gap, the best first: by place for a van, by the right week, by length, by how long they wait.
+ * @param most so many of them
+ */
+export const whoFits = <W extends Waiting>(gap: Gap, waiting: readonly W[], most = Infinity): FitsGap<W>[] =>
+  bestFirst(gap, waiting)
+    .slice(0, most)
+    .map(({ waiting: each, spareMin, isNear, weeksOff }) => ({
+      waiting: each,
+      spareMin,
+      why: whyFits(spareMin, isNear, weeksOff, each),
+    }))
+
+/** The same before it is said why: of the hundreds that fit a gap a few are shown. */
+function bestFirst<W extends Omit<Waiting, 'dog'>>(gap: Gap, waiting: readonly W[]) {
   const lengthMin = gap.to - gap.from
   return waiting
     .filter(({ from, to, slotMin }) => from <= gap.day && gap.day <= to && slotMin <= lengthMin)
@@ -70,11 +83,6 @@ export function whoFits<W extends Waiting>(gap: Gap, waiting: readonly W[]): Fit
         a.spareMin - b.spareMin ||
         a.waiting.madeMs - b.waiting.madeMs,
     )
-    .map(({ waiting: each, spareMin, isNear, weeksOff }) => ({
-      waiting: each,
-      spareMin,
-      why: whyFits(spareMin, isNear, weeksOff, each),
-    }))
 }
 
 /** Of those who wait, who is among the first of any of these gaps; where they live is not asked. */
@@ -83,8 +91,8 @@ export function firstOfGaps<W extends Omit<Waiting, 'dog' | 'place'>>(
   waiting: readonly W[],
   most: number,
 ): W[] {
-  const placeless = waiting.map((line) => ({ ...line, dog: '', place: '', line }))
-  const fits = gaps.flatMap((gap) => whoFits({ ...gap, near: '' }, placeless).slice(0, most))
+  const placeless = waiting.map((line) => ({ ...line, place: '', line }))
+  const fits = gaps.flatMap((gap) => bestFirst({ ...gap, near: '' }, placeless).slice(0, most))
   const first = new Set(fits.map((fit) => fit.waiting.line))
   return waiting.filter((line) => first.has(line))
 }

@@ -32,7 +32,7 @@ export async function waitingView(house: OpenHouse) {
               ...gap,
               staffId: hand.id,
               groomer: nameOf(hand.id),
-              fits: whoFits(gap, waiting).slice(0, MOST_FITS),
+              fits: whoFits(gap, waiting, MOST_FITS),
             }
           }),
         ),

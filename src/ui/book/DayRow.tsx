@@ -176,8 +176,7 @@ const MOST_NAMES = 2
 
 /** Bare tape: how long it is, and who would fit. */
 function FreeStretch({ gap, view, scale, openGap }: { gap: Gap } & Pick<DayRowProps, 'view' | 'scale' | 'openGap'>) {
-  const fits = whoFits({ ...gap, near: '' }, view.waiting)
-  const names = fits.slice(0, MOST_NAMES).map(({ waiting }) => waiting.dog)
+  const names = whoFits({ ...gap, near: '' }, view.waiting, MOST_NAMES).map(({ waiting }) => waiting.dog)
   const free = `${showMinutes(gap.to - gap.from)} free`
   return (
     <button
