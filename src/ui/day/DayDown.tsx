@@ -80,11 +80,17 @@ interface HoursProps {
   nowMs: number | null
 }
 
+/** Where the figure of an hour stands below its tick, and how high the flag of now is, px. */
+const HOUR_WORD = { top: 2, line: 14, height: 16 }
+const FLAG_PX = 20
+const meets = (wordTop: number, flagTop: number): boolean =>
+  wordTop < flagTop + FLAG_PX && flagTop < wordTop + HOUR_WORD.height
+
 /** The day's clock as a tape: hours in figures, quarters as ticks. */
 function HourTape({ hours, y, time, nowMs }: HoursProps) {
   const end = y(hours.at(-1) ?? 0)
   const quarters = hours.slice(0, -1).flatMap((ms) => [0, 1, 2, 3].map((quarter) => ms + (quarter * HOUR_MS) / 4))
-  const isFree = (ms: number) => nowMs === null || Math.abs(y(ms) - y(nowMs)) > 20
+  const isFree = (ms: number) => nowMs === null || !meets(y(ms) + HOUR_WORD.top, y(nowMs) - FLAG_PX / 2)
   return (
     <svg className={styles.hours} width={52} height={end + 24} aria-hidden="true">
       <rect x={0.5} y={0.5} width={46} height={end + 14} fill="var(--kv-flax)" stroke="var(--kv-flax-edge)" />
@@ -92,13 +98,13 @@ function HourTape({ hours, y, time, nowMs }: HoursProps) {
         <path key={ms} d={`M0.5 ${y(ms) + 0.5}h${ms % HOUR_MS === 0 ? 20 : 8}`} stroke="var(--kv-ink-3)" />
       ))}
       {hours.filter(isFree).map((ms) => (
-        <text key={ms} x={23} y={y(ms) + 14} fontSize={13} fontWeight={700} style={{ fontFamily: 'var(--kv-mono)' }}>
+        <text key={ms} x={23} y={y(ms) + HOUR_WORD.line} fontSize={13} fontWeight={700} style={{ fontFamily: 'var(--kv-mono)' }}>
           {time.clock(ms).slice(0, 2)}
         </text>
       ))}
       {nowMs !== null && (
         <>
-          <rect x={0} y={y(nowMs) - 10} width={52} height={20} fill="var(--kv-now)" />
+          <rect x={0} y={y(nowMs) - FLAG_PX / 2} width={52} height={FLAG_PX} fill="var(--kv-now)" />
           <text
             x={26}
             y={y(nowMs) + 5}

@@ -51,6 +51,17 @@ describe('the day on a phone', () => {
     expect(boxes(html)[0]?.[1]).toBeGreaterThan(60)
     expect(html).toContain('aria-label="Mochi, Havanese, 11:40 to 11:52, holds, 90 %. Open the plan"')
   })
+  it('has no hour under the flag of now, at whatever minute', () => {
+    for (let minute = 0; minute < 60; minute++) {
+      const html = drawn([row('Mochi', 0, 4)], NINE + HOUR + minute * 60_000)
+      const [, flag] = /<rect x="0" y="([\d.-]+)" width="52" height="20"/.exec(html)?.map(Number) ?? []
+      const hours = [...html.matchAll(/<text x="23" y="([\d.-]+)"/g)].map(([, line]) => Number(line))
+      expect(hours.length).toBeGreaterThanOrEqual(3)
+      // Figures of 13 px stand above their line.
+      const under = hours.filter((line) => line > (flag ?? NaN) && line - 10 < (flag ?? NaN) + 20)
+      expect([minute, flag !== undefined, under]).toEqual([minute, true, []])
+    }
+  })
   it('has now as its line, and no line on another day', () => {
     expect(drawn([row('Mochi', 0, 2)], NINE + 1.5 * HOUR)).toContain('10:30')
     expect(drawn([row('Mochi', 0, 2)])).not.toContain('nowDown')
