@@ -27,11 +27,13 @@ const PARTS = [...Object.keys(CHECKS), ...PROJECTS]
 
 const counts = { passed: 0, failed: 0 }
 
-/** Runs a Node program with its output on the terminal; true when it ended well. */
-const node = (args, env = {}) =>
+/** Runs a Node program with its output on the terminal, or to who hears it; true when it ended well. */
+const node = (args, { env = {}, hear } = {}) =>
   new Promise((done) => {
-    const child = spawn(process.execPath, args, { stdio: 'inherit', env: { ...process.env, ...env } })
-    child.on('exit', (code) => done(code === 0))
+    const stdio = ['inherit', ...(hear ? ['pipe', 'pipe'] : ['inherit', 'inherit'])]
+    const child = spawn(process.execPath, args, { stdio, env: { ...process.env, ...env } })
+    for (const said of hear ? [child.stdout, child.stderr] : []) said.on('data', hear)
+    child.on('close', (code) => done(code === 0))
   })
 
 function count(ok, passed = 1, failed = 1) {
@@ -39,10 +41,16 @@ function count(ok, passed = 1, failed = 1) {
   else counts.failed += failed
 }
 
-async function runChecks(part) {
-  process.stdout.write(`\n== ${part}\n`)
-  count(await node(CHECKS[part]))
-}
+/** The checks are each on one core: they run beside each other, and what each says stays together. */
+const runChecks = (parts) =>
+  Promise.all(
+    parts.map(async (part) => {
+      let said = ''
+      const ok = await node(CHECKS[part], { hear: (data) => (said += data) })
+      process.stdout.write(`\n== ${part}\n${said}`)
+      count(ok)
+    }),
+  )
 
 async function runProject(part) {
   process.stdout.write(`\n== ${part}\n`)
@@ -81,9 +89,10 @@ async function main() {
   mkdirSync(RESULTS, { recursive: true })
   // Next writes the types that tsc reads; a clean clone has none yet.
   if (!existsSync('next-env.d.ts'))
-    await node(['node_modules/next/dist/bin/next', 'typegen'], { NEXT_TELEMETRY_DISABLED: '1' })
-  for (const part of PARTS.filter((each) => asked.length === 0 || asked.includes(each)))
-    await (part in CHECKS ? runChecks(part) : runProject(part))
+    await node(['node_modules/next/dist/bin/next', 'typegen'], { env: { NEXT_TELEMETRY_DISABLED: '1' } })
+  const parts = PARTS.filter((each) => asked.length === 0 || asked.includes(each))
+  await runChecks(parts.filter((part) => part in CHECKS))
+  for (const part of parts.filter((part) => !(part in CHECKS))) await runProject(part)
   process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed\n`)
   process.exitCode = counts.failed === 0 ? 0 : 1
 }
