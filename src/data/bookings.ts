@@ -212,10 +212,9 @@ export async function readLastSlots(
   if (dogIds.length === 0) return new Map()
   const rows = await database().sequelize.query<{ dogId: number; slotMin: number; staffId: number }>(
     `SELECT booking.dog_id AS dogId, slot_min AS slotMin, staff_id AS staffId
-     FROM (SELECT dog_id, MAX(start_at) AS start_at FROM bookings
-           WHERE dog_id IN (:ids) AND called_off_at IS NULL GROUP BY dog_id) AS latest
-     JOIN bookings AS booking ON booking.dog_id = latest.dog_id AND booking.start_at = latest.start_at
-       AND booking.called_off_at IS NULL`,
+     FROM dogs JOIN bookings AS booking ON booking.id = (
+       SELECT id FROM bookings WHERE dog_id = dogs.id AND called_off_at IS NULL ORDER BY start_at DESC, id DESC LIMIT 1)
+     WHERE dogs.id IN (:ids)`,
     { type: QueryTypes.SELECT, replacements: { ids: [...dogIds] } },
   )
   return new Map(rows.map(({ dogId, slotMin, staffId }) => [dogId, { slotMin, staffId }]))
