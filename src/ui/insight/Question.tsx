@@ -42,6 +42,8 @@ type Row = Record<string, string | number>
 /** Names in ink: a legend in the colour of its bar may be too pale to read. */
 const inInk = (name: string) => <span style={{ color: 'var(--kv-ink-2)' }}>{name}</span>
 const HEIGHT_PX = 190
+/** Where two people are compared a bar is still a bar, not a field. */
+const MOST_BAR_PX = 48
 const MARGIN = { top: 8, right: 12, bottom: 0, left: -18 }
 const AXIS = { tickLine: false, stroke: 'var(--kv-ink-3)', fontSize: 12.5 } as const
 const FILLS = { planned: 'var(--kv-flax)', done: 'var(--kv-now)' } as const
@@ -80,6 +82,7 @@ export const Bars = ({ rows, bars, unit }: BarsProps) => (
           dataKey={key}
           fill={FILLS[kind]}
           stroke={kind === 'planned' ? 'var(--kv-flax-edge)' : 'none'}
+          maxBarSize={MOST_BAR_PX}
           isAnimationActive={false}
         />
       ))}
@@ -100,7 +103,7 @@ export const NamedBars = ({ rows, bar, unit }: { rows: readonly object[]; bar: s
         contentStyle={TIP}
         isAnimationActive={false}
       />
-      <Bar dataKey={bar} fill={FILLS.done} isAnimationActive={false} />
+      <Bar dataKey={bar} fill={FILLS.done} maxBarSize={MOST_BAR_PX} isAnimationActive={false} />
     </BarChart>
   </ResponsiveContainer>
 )
