@@ -98,7 +98,14 @@ function HourTape({ hours, y, time, nowMs }: HoursProps) {
         <path key={ms} d={`M0.5 ${y(ms) + 0.5}h${ms % HOUR_MS === 0 ? 20 : 8}`} stroke="var(--kv-ink-3)" />
       ))}
       {hours.filter(isFree).map((ms) => (
-        <text key={ms} x={23} y={y(ms) + HOUR_WORD.line} fontSize={13} fontWeight={700} style={{ fontFamily: 'var(--kv-mono)' }}>
+        <text
+          key={ms}
+          x={23}
+          y={y(ms) + HOUR_WORD.line}
+          fontSize={13}
+          fontWeight={700}
+          style={{ fontFamily: 'var(--kv-mono)' }}
+        >
           {time.clock(ms).slice(0, 2)}
         </text>
       ))}
