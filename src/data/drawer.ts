@@ -132,15 +132,19 @@ export async function readDogIds({ filter, sort, blades, ...values }: DogsAsked)
   return rows.map(({ id }) => id)
 }
 
-/** The ids of the dogs that were here last, and of those that come today before them. */
+/** The ids of dogs that come between two moments, the first ones first, then of those that were here last. */
 export async function readRecentDogIds(fromMs: number, toMs: number, most: number): Promise<number[]> {
-  const rows = await select<{ id: number }>(
-    `SELECT dogs.id FROM dogs LEFT JOIN bookings AS booked ON booked.dog_id = dogs.id
-       AND booked.start_at >= :from AND booked.start_at < :to AND booked.called_off_at IS NULL
-     WHERE standing = 'here' ORDER BY booked.start_at IS NULL, booked.start_at, groomed_on DESC, dogs.id DESC LIMIT :most`,
+  const coming = await select<{ id: number }>(
+    `SELECT dogs.id FROM bookings JOIN dogs ON dogs.id = dog_id
+     WHERE start_at >= :from AND start_at < :to AND called_off_at IS NULL AND dogs.standing = 'here'
+     GROUP BY dogs.id ORDER BY MIN(start_at), dogs.id LIMIT :most`,
     { from: new Date(fromMs), to: new Date(toMs), most },
   )
-  return rows.map(({ id }) => id)
+  const last = await select<{ id: number }>(
+    `SELECT id FROM dogs WHERE standing = 'here' ORDER BY groomed_on DESC, id DESC LIMIT :most`,
+    { most },
+  )
+  return [...new Set([...coming, ...last].map(({ id }) => id))].slice(0, most)
 }
 
 /** How many dogs there are by how they stand to the house. */

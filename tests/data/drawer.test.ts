@@ -7,7 +7,7 @@ import { searchDrawer } from '@/service/find/drawer'
 import { findAnything } from '@/service/find/findAnything'
 import { openHouse as readOpenHouse } from '@/service/house/openHouse'
 import { fillDrawer, manyDogs, whereabouts } from '../generated/dogs'
-import { NINE, openHouse, type Server } from './house'
+import { NINE, bookAgain, openHouse, type Server } from './house'
 
 const made = manyDogs(5000)
 let server: Server
@@ -134,4 +134,21 @@ describe('the drawer of dogs', () => {
       ),
     )
   })
+})
+
+it('no text finds who comes today, each once and the first one first, before who was here last', async () => {
+  const [early = 0, late = 0] = made.flatMap(({ id }) => (whereabouts(id).here ? [id] : [])).slice(-2)
+  const staff = await database.models.staff.create({ name: 'Ansel', role: 'groomer' })
+  for (const [dogId, hours] of [
+    [late, 4],
+    [early, 1],
+    [early, 6],
+  ] as const)
+    await bookAgain(database, { dogId, staffId: staff.id }, NINE + hours * 3_600_000)
+  const found = (await findAnything({ text: '' }, await readOpenHouse(NINE))).map(({ href }) => href)
+  expect(found.slice(0, 2)).toEqual([`/dogs/${early}`, `/dogs/${late}`])
+  expect([found.length, new Set(found).size]).toEqual([8, 8])
+  const ago = (href: string) => whereabouts(Number(href.split('/')[2])).ago
+  const rest = found.slice(2).map(ago)
+  expect(rest).toEqual([...rest].sort((a, b) => a - b))
 })

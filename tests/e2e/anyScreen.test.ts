@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import type { WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import { pagesOf, roadDayOf } from './ask'
@@ -15,7 +16,8 @@ let page: Page
 let house: string
 let ids: Record<string, string>
 
-openFor('.kovit-test/any-screen', async (opened) => {
+const HOME = '.kovit-test/any-screen'
+openFor(HOME, async (opened) => {
   ;({ driver, page } = opened)
   house = opened.kovit.address
   const day = await (await fetch(house)).text()
@@ -121,3 +123,11 @@ it.each(['/', '/book', '/dogs', '/kit', '/rules', '/bookings/[bookingId]/plan', 
     expect(await measure(driver, leastFor(name, 'phone'))).toEqual([])
   },
 )
+
+it('nothing that these pages asked for was answered with a fault', () => {
+  const faults = readFileSync(`${HOME}/web.log`, 'utf8')
+    .split('\n')
+    .filter((line) => line.startsWith('⨯'))
+  // A page that is left while it sends ends its own question.
+  expect(faults.filter((line) => line !== '⨯ Error: aborted')).toEqual([])
+})

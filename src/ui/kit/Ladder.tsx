@@ -1,10 +1,12 @@
+import type { CSSProperties } from 'react'
 import { figureMm, inchFraction, type LengthUnit } from '@/core/units'
 import { lengthColour } from '../coat-map'
 import { AsWide } from '../screen/AsWide'
 import { isOnRung, ladderWords, type LadderProps, type Rung } from './ladder'
-import { LadderLying } from './LadderLying'
+import { LadderLying, ROW_PX } from './LadderLying'
+import styles from './kit.module.css'
 
-/** A desk's width, until the screen says; narrower than this the tufts lie, px. */
+/** A desk's width, until the screen says; narrower than this the tufts lie, px: the style sheet says the same. */
 const FIRST_PX = 1224
 const STANDING_PX = 600
 /** A tuft with so much room says what it is. */
@@ -20,11 +22,18 @@ const yOf = (mm: number) => SKIN_Y - mm * PX_PER_MM
 /** Every tool as a tuft of the length it leaves, standing on the skin, to scale: with the coat filled, against it open. */
 export function Ladder(props: LadderProps) {
   return (
-    <AsWide first={FIRST_PX}>
-      {(width) =>
-        width < STANDING_PX ? <LadderLying {...props} width={width} /> : <Standing {...props} width={width} />
-      }
-    </AsWide>
+    <div className={styles.place}>
+      <div
+        className={styles.ladder}
+        style={{ '--standing': `${HEIGHT}px`, '--lying': `${props.rungs.length * ROW_PX}px` } as CSSProperties}
+      >
+        <AsWide first={FIRST_PX}>
+          {(width) =>
+            width < STANDING_PX ? <LadderLying {...props} width={width} /> : <Standing {...props} width={width} />
+          }
+        </AsWide>
+      </div>
+    </div>
   )
 }
 
@@ -35,7 +44,8 @@ function Standing({ rungs, unit, wantedMm, nearest, width }: LadderProps & { wid
     <svg
       viewBox={`0 0 ${width} ${HEIGHT}`}
       width={width}
-      style={{ maxWidth: '100%', height: 'auto', display: 'block' }}
+      height={HEIGHT}
+      style={{ display: 'block' }}
       role="img"
       aria-label={ladderWords(rungs, unit)}
     >

@@ -1,7 +1,7 @@
 import { showFigure, lengthColour } from '../coat-map'
 import { isOnRung, ladderWords, type LadderProps } from './ladder'
 
-const ROW_PX = 30
+export const ROW_PX = 30
 const NAME_PX = 64
 const FIGURE_PX = 56
 const MOST_MM = 27
