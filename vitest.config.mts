@@ -1,10 +1,18 @@
+import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vitest/config'
 
 /** Limits against a test that hangs, far beyond what a busy machine needs; none is a measure of speed. */
 const project = (name: string, include: string[], timeout = 120_000) => ({
   extends: true as const,
-  test: { name, include, testTimeout: timeout, fileParallelism: name === 'unit', hookTimeout: timeout },
+  test: {
+    name,
+    include,
+    testTimeout: timeout,
+    hookTimeout: timeout,
+    // Of its own accord it leaves one core idle, which of two is half the machine.
+    maxWorkers: name === 'unit' ? availableParallelism() : 1,
+  },
 })
 
 export default defineConfig({
