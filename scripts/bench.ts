@@ -18,6 +18,7 @@ import { databaseMs, pagesOf, pathsOf } from './bench-pages'
 import { bundled } from './lib/bundled'
 import { firstLoadKb, tapsOnBench } from './bench-taps'
 import { inBrowser } from './bench-browser'
+import { GOOD_JUMP, jumpsOf } from './bench-jumps'
 
 /**
  * `npm run bench -- [ADDRESS [load] | drawer | book | table | day | chain]`: how long things take here; with the address of a
@@ -160,6 +161,13 @@ async function book(): Promise<void> {
   )
 }
 
+async function jumps(address: string): Promise<void> {
+  const found = (await jumpsOf(address)).sort((a, b) => b.jump - a.jump)
+  const far = found.filter(({ jump }) => jump >= GOOD_JUMP).length
+  process.stdout.write(`${found.length} looks at pages that open, ${far} jump by ${GOOD_JUMP} or more; the farthest:\n`)
+  for (const { what, size, jump } of found.slice(0, 5)) process.stdout.write(`  ${what}, ${size}: ${jump.toFixed(3)}\n`)
+}
+
 async function main(): Promise<void> {
   const [address, what] = process.argv.slice(2)
   if (address && what === 'load') return load(address.replace(/\/$/, ''))
@@ -212,6 +220,7 @@ async function main(): Promise<void> {
   const { drawn, draw } = await inBrowser(home, '/dogs/1')
   print('the dog is drawn a week on, in the browser', spread(drawn), 'under 8 ms')
   print('all views of one dog, in the browser', spread(draw), 'under 16 ms')
+  await jumps(home)
   const bench = /\/visits\/\d+\/bench/.exec(await (await fetch(home)).text())?.[0]
   if (!bench) return
   const kb = await firstLoadKb(home, bench)
