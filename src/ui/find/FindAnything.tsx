@@ -37,7 +37,9 @@ function Field({ onDone }: { onDone: () => void }) {
   const id = useId()
   const [text, setText] = useState('')
   const [at, setAt] = useState(0)
-  const { found, saying } = useFound(text)
+  const { found, saying, isOfText } = useFound(text)
+  /** Enter was pressed before the house had answered what was typed: it opens what the answer finds, not what stood there. */
+  const hurries = useRef(false)
   const list = useRef<HTMLUListElement>(null)
   const chosen = found[Math.min(at, found.length - 1)]
   useEffect(() => {
@@ -53,8 +55,16 @@ function Field({ onDone }: { onDone: () => void }) {
       event.preventDefault()
       setAt((was) => (Math.min(was, found.length - 1) + step + found.length) % found.length)
     }
-    if (event.key === 'Enter' && chosen) go(chosen.href)
+    if (event.key !== 'Enter') return
+    // What was chosen by an arrow is meant as it stands.
+    if (chosen && (isOfText || at > 0)) go(chosen.href)
+    else hurries.current = !isOfText
   }
+  useEffect(() => {
+    if (!hurries.current || !isOfText) return
+    hurries.current = false
+    if (chosen) go(chosen.href)
+  })
   return (
     <div className={styles.field}>
       <input
@@ -70,6 +80,7 @@ function Field({ onDone }: { onDone: () => void }) {
         onChange={(event) => {
           setText(event.target.value)
           setAt(0)
+          hurries.current = false
         }}
         onKeyDown={onKey}
       />

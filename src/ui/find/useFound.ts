@@ -30,8 +30,11 @@ const PAGES: readonly FoundLine[] = (
 /** The hand rests this long before the house is asked, ms. */
 const REST_MS = 60
 
-/** What a text finds: the house's answer, and pages of that name. The last one asked is the one shown. */
-export function useFound(text: string): { found: FoundLine[]; saying: string } {
+/**
+ * What a text finds: the house's answer, and pages of that name. The last one asked is the one shown.
+ * @returns besides whether what is found is that of this very text: until the house answers it is of the one before
+ */
+export function useFound(text: string): { found: FoundLine[]; saying: string; isOfText: boolean } {
   const [heard, setHeard] = useState<{ text: string; lines: FoundLine[]; fault: string | null } | null>(null)
   useEffect(() => {
     // A call that nobody waits for any more is left to end: to cut it off would look like a server that is away.
@@ -51,7 +54,7 @@ export function useFound(text: string): { found: FoundLine[]; saying: string } {
     }
   }, [text])
   const found = useMemo(() => [...(heard?.lines ?? []), ...pagesNamed(text)], [heard, text])
-  return { found, saying: heard?.fault ?? sayingOf(text, heard?.text, found.length) }
+  return { found, saying: heard?.fault ?? sayingOf(text, heard?.text, found.length), isOfText: heard?.text === text }
 }
 
 function sayingOf(text: string, heard: string | undefined, found: number): string {
