@@ -6,6 +6,7 @@ import { at } from './at'
 type Input = z.input<typeof HouseDay>
 type Dog = Input['dogs'][number]
 const plan = (day: Input) => planDay(HouseDay.parse(day))
+
 const GROOM: NonNullable<Dog['stages']> = [
   { id: 'arrive', handsMin: 4 },
   { id: 'wash', handsMin: 6 },

@@ -10,10 +10,13 @@ export type Size = keyof typeof SIZES
 
 const IN_PAGE = Object.values(inPage).map(String).join('\n')
 const MOST_LOOKS = 40
-/** No drawing is wider than it says it is; one that is squeezed stays so in some places. */
-const FITTED = `return [...document.querySelectorAll('svg[width]')].every(
-  (each) => each.getBoundingClientRect().width < each.width.baseVal.value + 1.5,
-)`
+/** A drawing that has stayed narrower than it says over so many looks is squeezed for good. */
+const STILL_LOOKS = 5
+/** Which drawings are not as wide as they say they are, and how wide. */
+const MISFITS = `return [...document.querySelectorAll('svg[width]')].map((each, at) => {
+  const { width } = each.getBoundingClientRect()
+  return width === 0 || Math.abs(width - each.width.baseVal.value) < 1.5 ? '' : at + ' ' + width + '; '
+}).join('')`
 const ALIVE_MS = 60_000
 const AXE = readFileSync('node_modules/axe-core/axe.min.js', 'utf8')
 
@@ -97,9 +100,17 @@ export async function openAlive(driver: WebDriver, address: string): Promise<voi
     `${address} does not come alive`,
   )
   await driver.executeAsyncScript('requestAnimationFrame(() => requestAnimationFrame(arguments[0]))')
-  // A drawing learns how wide its place is a moment later. One that never does is a fault that the measure finds.
-  for (let looked = 0; looked < MOST_LOOKS; looked++) {
-    if (await driver.executeScript<boolean>(FITTED)) return
+  await settled(driver)
+}
+
+/** A drawing learns how wide its place is a moment later. One that never does is a fault that the measure finds. */
+async function settled(driver: WebDriver): Promise<void> {
+  let [before, still] = ['', 0]
+  for (let looked = 0; looked < MOST_LOOKS && still < STILL_LOOKS; looked++) {
+    const misfits = await driver.executeScript<string>(MISFITS)
+    if (misfits === '') return
+    still = misfits === before ? still + 1 : 0
+    before = misfits
     await driver.sleep(300)
   }
 }
