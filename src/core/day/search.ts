@@ -56,7 +56,7 @@ const effortFor = (shop: Workshop, stop: Effort['stop'], most: number): Effort =
 
 /**
  * The plan of a salon's day: constructed, annealed in two walks, of which the better counts, and where the day is small or
- * the bound tells, proved. The second walk gives a break to whoever has none by the first.
+ * the bound tells, proved. In a large day everybody has a break to place; in a small one whoever has none by the first walk.
  * @param stop told how far it is; true takes what there is
  * @param steps plans that are thought of in a walk at the most
  * @param from a plan that the search goes on from, beside its own beginnings
@@ -77,14 +77,17 @@ export function searchDay(
       from,
       seed: day.seed + number,
     })
-  const first = walk(0, [])
-  const resting = overworked(first)
-  const isEnough = isQuick && resting.length === 0
-  const second = isEnough ? first : walk(1, resting)
+  const all = isLarge(workshopOf(day, false)) ? [...day.people.keys()] : null
+  const first = walk(0, all ?? [])
+  const tired = overworked(first)
+  const isEnough = isQuick && tired.length === 0
+  const second = isEnough ? first : walk(1, all ?? tired)
   return proven(comparedScores(second.score, first.score) <= 0 ? second : first, isQuick ? 0 : NODES, aimOf)
 }
 
 const WALKS = 2
+
+const isLarge = ({ floor }: Workshop): boolean => floor.tasks.length > FEW_PIECES
 
 /** Whoever works too long without a break by a plan. */
 function overworked({ shop, state }: Found): number[] {
@@ -186,7 +189,7 @@ function withRoom({ day, resting }: Workshop): Workshop {
 function proven(found: Found, most: number, aimOf: AimOf): Found {
   const single = workshopOf(found.shop.day, false, found.shop.resting)
   const keeps = found.score[RANK.past] === 0 && found.score[RANK.broken] === 0
-  const nodes = single.floor.tasks.length > FEW_PIECES ? 0 : most
+  const nodes = isLarge(single) ? 0 : most
   const { state, score, proved, boundMin } = provePlan(single.floor, aimOf(single), found.score, RANK.end, keeps, nodes)
   return state ? { shop: single, state, score, boundMin, proved } : { ...found, boundMin, proved }
 }

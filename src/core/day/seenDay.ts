@@ -1,6 +1,6 @@
-import { NONE as NONE_OF_SHOP, type Floor, type State, type Task } from '../shop'
+import { NONE as NONE_OF_SHOP, type Floor, type State } from '../shop'
 import { BREAK_MIN } from './facts'
-import { isDrying, type Stretch } from './known'
+import type { Stretch } from './known'
 import type { Piece } from './pieces'
 import type { Workshop } from './workshop'
 
@@ -46,13 +46,13 @@ export function seeDay(shop: Workshop, state: State, seen = blankSeen(shop)): Se
     if ((state.aside[at] as number) < dogs.length)
       seen.asideMin[state.aside[at] as number]! += (state.aside[at + 3] as number) - (state.aside[at + 2] as number)
   for (let person = 0; person < day.people.length; person++) seeBefore(shop, person, seen)
-  for (const { dog, piece, fromMin } of known.underWay) seeHands(shop, state, dog, piece, fromMin, seen)
+  for (const { dog, piece, fromMin } of known.underWay)
+    seeHands(floor, state, (floor.first[dog] as number) + piece, fromMin, seen)
   for (let at = 0; at < state.count; at++) {
     const task = state.decided[at] as number
-    const dog = floor.jobOf[task] as number
-    if (dog >= dogs.length) continue
-    seeHands(shop, state, dog, task - (floor.first[dog] as number), state.start[task] as number, seen)
-    seeStrain(shop, state, dog, task, seen)
+    if ((floor.jobOf[task] as number) >= dogs.length) continue
+    seeHands(floor, state, task, state.start[task] as number, seen)
+    seeStrain(shop, state, task, seen)
   }
   return seen
 }
@@ -76,33 +76,29 @@ function seeBefore({ known }: Workshop, person: number, seen: Seen): void {
   for (const { fromMin, toMin } of known.over[person] as readonly Stretch[]) busy(seen, person, fromMin, toMin)
 }
 
-/** Whoever works at a piece, and stays within reach after it. */
-function seeHands({ floor }: Workshop, state: State, dog: number, at: number, fromMin: number, seen: Seen): void {
-  const first = floor.first[dog] as number
-  const task = first + at
+/** Whoever works at a task, and stays within reach after it. */
+function seeHands({ reach }: Floor, state: State, task: number, fromMin: number, seen: Seen): void {
   const by = state.worker[task] as number
   const second = state.second[task] as number
-  const endMin = state.end[task] as number
-  const { reach } = floor.tasks[task] as Task
-  if (by !== NONE) busy(seen, by, fromMin, reach === NONE ? endMin : (state.start[first + reach] as number))
-  if (second !== NONE) busy(seen, second, fromMin, endMin)
+  const until = reach[task] as number
+  if (by !== NONE) busy(seen, by, fromMin, (until === NONE ? state.end[task] : state.start[until]) as number)
+  if (second !== NONE) busy(seen, second, fromMin, state.end[task] as number)
 }
 
 /** What is to come past somebody's hours, and at the blower. */
-function seeStrain({ floor, pieces }: Workshop, state: State, dog: number, task: number, seen: Seen): void {
+function seeStrain({ floor, dryingMin }: Workshop, state: State, task: number, seen: Seen): void {
   const by = state.worker[task] as number
   const second = state.second[task] as number
   const [startMin, endMin] = [state.start[task] as number, state.end[task] as number]
   if (by !== NONE) {
     seen.pastMin[by]! += pastHours(floor, by, startMin, endMin)
-    const piece = pieces[dog]?.[task - (floor.first[dog] as number)] as Piece
-    if (isDrying(piece)) seen.dryingMin[by]! += piece.minutes
+    seen.dryingMin[by]! += dryingMin[task] as number
   }
   if (second !== NONE) seen.pastMin[second]! += pastHours(floor, second, startMin, endMin)
 }
 
-const pastHours = ({ shop }: Floor, person: number, startMin: number, endMin: number): number =>
-  Math.max(0, endMin - Math.max(startMin, shop.workers[person]?.untilMin ?? Infinity))
+const pastHours = ({ untilMin }: Floor, person: number, startMin: number, endMin: number): number =>
+  Math.max(0, endMin - Math.max(startMin, untilMin[person] as number))
 
 /** Somebody goes on with work, or begins anew after a break. */
 function busy(

@@ -3,7 +3,7 @@ import { floorOf, NONE, type Begun, type Floor, type Job, type Task } from '../s
 import { unitOf, type DayPerson, type HouseDay, type Stations } from './day'
 import { dogsToday, type DogToday } from './dogs'
 import { BREAK_MIN, CLEAN_CONTAGIOUS_MIN, CLEAN_MIN } from './facts'
-import { knownOf, type Known } from './known'
+import { isDrying, knownOf, type Known } from './known'
 import { joined, piecesOf, type Piece, type PlaceKind } from './pieces'
 
 const PLACES: readonly PlaceKind[] = ['table', 'tub', 'dryer', 'cabinet']
@@ -19,6 +19,8 @@ export interface Workshop {
   resting: readonly number[]
   floor: Floor
   known: Known
+  /** Minutes at the blower, by task. */
+  dryingMin: Float64Array
   /** Names of units and bays, as `tub 1`. */
   unitNames: readonly string[]
 }
@@ -43,7 +45,9 @@ export function workshopOf(day: HouseDay, whole: boolean, resting: readonly numb
     nowMin,
   })
   const unitNames = PLACES.flatMap((kind) => Array.from({ length: day.stations[kind] }, (_, at) => `${kind} ${at + 1}`))
-  return { day, nowMin, dogs, pieces, resting, floor, known: knownOf(day, pieces), unitNames }
+  const dryingMin = new Float64Array(floor.tasks.length)
+  pieces.flat().forEach((piece, task) => isDrying(piece) && (dryingMin[task] = piece.minutes))
+  return { day, nowMin, dogs, pieces, resting, floor, known: knownOf(day, pieces), dryingMin, unitNames }
 }
 
 export const bayName = (bay: number): string => `bay ${bay + 1}`

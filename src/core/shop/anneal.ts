@@ -62,7 +62,7 @@ class Walk {
   private currentCost = Infinity
   private readonly pairs: [number, number][] = []
   private readonly foresight: Foresight
-  /** How many of the next turns are those of the plan that the walk stands at, in the order of the starts. */
+  /** How many of the next turns are those of the plan that the walk stands at; of a plain floor in the order of the starts. */
   private same = 0
   /** Jobs and workers leave something to choose besides turns. */
   private readonly choices: boolean
@@ -135,6 +135,7 @@ class Walk {
   private accept(cost: number): void {
     this.currentCost = cost
     copyTurns(this.next, this.current)
+    this.trial.keepMarks(this.stand)
     ;[this.trial, this.stand] = [this.stand, this.trial]
     sortDecided(this.stand, this.sorted)
     this.foresight.lookAt(this.stand, this.sorted)
@@ -163,15 +164,36 @@ class Walk {
     if (!pair && !this.choices) return false
     if (pair && this.floor.isPlain && this.foresight.endAtLeast(this.stand, ...pair) > limit) return false
     copyTurns(this.current, this.next)
-    const same = pair ? swapped(this.floor, this.sorted, this.stand.state.count, pair, this.next) : 0
-    this.same = this.floor.isPlain ? same : 0
-    if (pair) return true
-    if (kind < MOVES.turn) {
-      this.otherTurn()
+    const early = pair ? swapped(this.floor, this.sorted, this.stand.state.count, pair, this.next) : NONE
+    if (pair || kind < MOVES.turn) {
+      if (!pair) this.otherTurn()
+      this.same = this.floor.isPlain ? early : this.sameTurns()
       return true
     }
-    if (kind < MOVES.hands) return otherHands(this.floor, this.ofMany, this.next, this.chance)
-    return otherBeginning(this.stand, this.next, this.chance)
+    const from =
+      kind < MOVES.hands
+        ? otherHands(this.floor, this.ofMany, this.next, this.chance)
+        : otherBeginning(this.stand, this.next, this.chance)
+    this.same = from === NONE ? 0 : this.turnOf(from)
+    return from !== NONE
+  }
+
+  /** How many turns come as in the plan that the walk stands at. */
+  private sameTurns(): number {
+    const [was, is] = [this.current.order, this.next.order]
+    let at = 0
+    while (at < is.length && was[at] === is[at]) at++
+    return at
+  }
+
+  /** Which turn is that of a task to come. */
+  private turnOf(task: number): number {
+    const { order } = this.next
+    const job = this.floor.jobOf[task] as number
+    let before = task - (this.floor.first[job] as number) - (this.floor.shop.jobs[job]?.begun?.done ?? 0)
+    let at = 0
+    while (at < order.length && (order[at] !== job || before-- > 0)) at++
+    return at
   }
 
   /** One turn a little earlier or later, in the order of the starts. */

@@ -38,10 +38,10 @@ export class Bound {
     return this.loads(state).every((load) => fits(load, this.floor, wanted))
   }
 
-  /** The earliest end, min, that cannot be ruled out so, from how the day stands. */
-  leastEndMin(promises: boolean): number {
+  /** The earliest end, min, that cannot be ruled out so, from how the day stands; or one that is known, when it is as early. */
+  leastEndMin(promises: boolean, knownMin: number): number {
     const state = new State(this.floor)
-    let [low, high] = [this.floor.shop.nowMin, LONGEST_MIN]
+    let [low, high] = [Math.min(this.floor.shop.nowMin, knownMin), knownMin]
     while (low < high) {
       const middle = Math.floor((low + high) / 2)
       if (this.isPossible(state, { endMin: middle, promises })) high = middle
@@ -106,9 +106,6 @@ function idleWithinReach({ tasks, first }: Floor, job: number, index: number): n
   for (let between = index + 1; between < from + reach; between++) idle -= (tasks[between] as Task).minutes
   return idle
 }
-
-/** No day is longer, min. */
-const LONGEST_MIN = 10_000
 
 function endAt(
   { end, next }: State,

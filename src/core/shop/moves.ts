@@ -87,24 +87,34 @@ export const tasksOfMany = ({ tasks }: Floor): number[] =>
 /**
  * Chooses anew who does a job, or one task of it.
  * @param tasks to pick from
- * @returns false where it is as it was
+ * @returns the first task that may be done otherwise; NONE where all is as it was
  */
-export function otherHands(floor: Floor, tasks: readonly number[], turns: Turns, chance: Chance): boolean {
+export function otherHands(floor: Floor, tasks: readonly number[], turns: Turns, chance: Chance): number {
   const pick = tasks[Math.floor(chance.share() * tasks.length)]
-  if (pick === undefined) return false
+  if (pick === undefined) return NONE
   const { whole, workers } = floor.tasks[pick] as Task
   const chosen = chance.share() < FREE_SHARE ? NONE : (workers[Math.floor(chance.share() * workers.length)] as number)
-  const [all, at] = whole ? [turns.whole, floor.jobOf[pick] as number] : [turns.by, pick]
-  if (all[at] === chosen) return false
+  const job = floor.jobOf[pick] as number
+  const [all, at] = whole ? [turns.whole, job] : [turns.by, pick]
+  if (all[at] === chosen) return NONE
   all[at] = chosen
-  return true
+  return whole ? firstWhole(floor, job) : pick
 }
+
+function firstWhole(floor: Floor, job: number): number {
+  let task = firstToCome(floor, job)
+  while (!(floor.tasks[task] as Task).whole) task++
+  return task
+}
+
+const firstToCome = ({ first, shop }: Floor, job: number): number =>
+  (first[job] as number) + ((shop.jobs[job] as Job).begun?.done ?? 0)
 
 /** How often a choice is given back to whoever is free first. */
 const FREE_SHARE = 0.4
 
-/** Keeps a job from beginning before another begins or ends, or lets it go. @returns false where it is as it was */
-export function otherBeginning({ state, floor }: Serial, { notBefore }: Turns, chance: Chance): boolean {
+/** Keeps a job from beginning before another begins or ends, or lets it go. @returns its first task; NONE where it is as it was */
+export function otherBeginning({ state, floor }: Serial, { notBefore }: Turns, chance: Chance): number {
   const { jobs } = floor.shop
   const job = Math.floor(chance.share() * jobs.length)
   const other = Math.floor(chance.share() * jobs.length)
@@ -117,5 +127,5 @@ export function otherBeginning({ state, floor }: Serial, { notBefore }: Turns, c
       : kind < 0.7
         ? (state.start[first] as number) - Math.floor(chance.share() * 3) * 10
         : (state.end[past - 1] as number) + (jobs[other] as Job).restMin
-  return notBefore[job] !== was
+  return notBefore[job] === was ? NONE : firstToCome(floor, job)
 }

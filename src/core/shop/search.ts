@@ -73,7 +73,7 @@ export function provePlan(
   nodes: number,
 ): Proof {
   const endMin = score[endAt] as number
-  const boundMin = Math.min(endMin, new Bound(floor).leastEndMin(promises))
+  const boundMin = new Bound(floor).leastEndMin(promises, endMin)
   if (boundMin === endMin) return { state: null, score, proved: true, boundMin }
   if (nodes === 0) return { state: null, score, proved: false, boundMin }
   const found = branch(floor, aim, score, endAt, nodes)

@@ -93,8 +93,11 @@ export interface Floor {
   units: number
   /** Every task needs a place and nothing else: all that it leaves behind is when it ends. */
   isPlain: boolean
-  /** Minutes of each task. */
+  /** Minutes of each task, and the task until which its worker does nothing else, or NONE. */
   minutes: Float64Array
+  reach: Int32Array
+  /** Until when each worker works. */
+  untilMin: Float64Array
   /** Minutes that follow a task at the least, its own not counted. */
   tailMin: Float64Array
 }
@@ -109,11 +112,28 @@ export function floorOf(shop: Shop): Floor {
   const kinds = shop.places.flatMap(({ units }, kind) => Array<number>(units).fill(kind))
   const jobOf = Int32Array.from([...shop.jobs.flatMap((job, at) => job.tasks.map(() => at)), NONE])
   const minutes = Float64Array.from(tasks, (task) => task.minutes)
+  const reach = Int32Array.from(tasks, (task, at) =>
+    task.reach === NONE ? NONE : (first[jobOf[at] as number] as number) + task.reach,
+  )
+  const untilMin = Float64Array.from(shop.workers, (worker) => worker.untilMin)
   const tailMin = new Float64Array(tasks.length)
   shop.jobs.forEach((job, at) => fillTails(job, first[at] as number, tailMin))
   const isPlain = tasks.every(({ workers, holds, lag, place }) => !holds && place !== NONE && !lag && !workers.length)
   const kindOf = Int32Array.from(kinds)
-  return { shop, tasks, first, jobOf, unitsFrom, kindOf, units: kinds.length, isPlain, minutes, tailMin }
+  return {
+    shop,
+    tasks,
+    first,
+    jobOf,
+    unitsFrom,
+    kindOf,
+    units: kinds.length,
+    isPlain,
+    minutes,
+    reach,
+    untilMin,
+    tailMin,
+  }
 }
 
 function fillTails(job: Job, first: number, tailMin: Float64Array): void {

@@ -40,37 +40,43 @@ export class State {
   /** Since when each job has stood aside. */
   readonly asideFrom: Float64Array
   /** Stays in a bay that are over: job, bay, from, to. */
-  aside: number[] = []
+  readonly aside: number[] = []
   private readonly noneAtFirst: readonly Int32Array[]
+  /** All of the above lies in these two, side by side: a search copies plans by the hundred thousand. */
+  private readonly ints: Int32Array
+  private readonly minutes: Float64Array
 
   constructor(readonly floor: Floor) {
     const { shop, tasks, units } = floor
-    const [jobs, workers] = [shop.jobs.length, shop.workers.length]
-    this.next = new Int32Array(jobs)
-    this.ready = new Float64Array(jobs)
-    this.still = new Float64Array(jobs)
-    this.unitOf = new Int32Array(jobs)
-    this.bayOf = new Int32Array(jobs)
-    this.wholeBy = new Int32Array(jobs)
-    this.workerFree = new Float64Array(workers)
-    this.heldFor = new Int32Array(workers)
-    this.occupant = new Int32Array(units)
-    this.unitFree = new Float64Array(units)
-    this.bayOccupant = new Int32Array(shop.bays)
-    this.bayFree = new Float64Array(shop.bays)
-    this.start = new Float64Array(tasks.length)
-    this.end = new Float64Array(tasks.length)
-    this.worker = new Int32Array(tasks.length)
-    this.second = new Int32Array(tasks.length)
-    this.bay = new Int32Array(tasks.length)
-    this.unit = new Int32Array(tasks.length)
-    this.cause = new Int32Array(tasks.length)
-    this.decided = new Int32Array(tasks.length)
-    this.lastOf = new Int32Array(workers)
-    this.freedBy = new Int32Array(units)
-    this.freedBefore = new Int32Array(tasks.length)
-    this.cleanBefore = new Float64Array(tasks.length)
-    this.asideFrom = new Float64Array(jobs)
+    const [jobs, workers, count] = [shop.jobs.length, shop.workers.length, tasks.length]
+    this.ints = new Int32Array(4 * jobs + 2 * workers + 2 * units + shop.bays + 7 * count)
+    this.minutes = new Float64Array(3 * jobs + workers + units + shop.bays + 3 * count)
+    const [ints, minutes] = [inTurn(this.ints), inTurn(this.minutes)]
+    this.next = ints(jobs)
+    this.unitOf = ints(jobs)
+    this.bayOf = ints(jobs)
+    this.wholeBy = ints(jobs)
+    this.heldFor = ints(workers)
+    this.lastOf = ints(workers)
+    this.occupant = ints(units)
+    this.freedBy = ints(units)
+    this.bayOccupant = ints(shop.bays)
+    this.worker = ints(count)
+    this.second = ints(count)
+    this.unit = ints(count)
+    this.bay = ints(count)
+    this.cause = ints(count)
+    this.decided = ints(count)
+    this.freedBefore = ints(count)
+    this.ready = minutes(jobs)
+    this.still = minutes(jobs)
+    this.asideFrom = minutes(jobs)
+    this.workerFree = minutes(workers)
+    this.unitFree = minutes(units)
+    this.bayFree = minutes(shop.bays)
+    this.start = minutes(count)
+    this.end = minutes(count)
+    this.cleanBefore = minutes(count)
     for (const byTask of [this.worker, this.second, this.unit, this.bay, this.cause, this.freedBefore])
       byTask.fill(NONE)
     this.noneAtFirst = [
@@ -94,7 +100,7 @@ export class State {
     this.unitFree.fill(0)
     this.bayFree.fill(0)
     for (const none of this.noneAtFirst) none.fill(NONE)
-    this.aside = []
+    this.aside.length = 0
     for (let at = 0; at < workers.length; at++) this.workerFree[at] = Math.max((workers[at] as Worker).fromMin, nowMin)
     for (let at = 0; at < jobs.length; at++) this.putBegun(jobs[at] as Job, at)
     return this
@@ -127,8 +133,10 @@ export class State {
   }
 
   copyFrom(other: State): this {
-    for (const key of ARRAYS) (this[key] as Int32Array).set(other[key] as Int32Array)
-    this.aside = other.aside.slice()
+    this.ints.set(other.ints)
+    this.minutes.set(other.minutes)
+    this.aside.length = 0
+    for (let at = 0; at < other.aside.length; at++) this.aside.push(other.aside[at] as number)
     this.count = other.count
     return this
   }
@@ -182,33 +190,11 @@ export class State {
   }
 }
 
-const ARRAYS = [
-  'next',
-  'ready',
-  'still',
-  'unitOf',
-  'bayOf',
-  'wholeBy',
-  'workerFree',
-  'heldFor',
-  'occupant',
-  'unitFree',
-  'bayOccupant',
-  'bayFree',
-  'start',
-  'end',
-  'worker',
-  'second',
-  'unit',
-  'bay',
-  'cause',
-  'decided',
-  'lastOf',
-  'freedBy',
-  'freedBefore',
-  'cleanBefore',
-  'asideFrom',
-] as const satisfies readonly (keyof State)[]
+/** Gives parts of an array, one behind the other. */
+function inTurn<T extends Int32Array | Float64Array>(all: T): (length: number) => T {
+  let from = 0
+  return (length) => all.subarray(from, (from += length)) as T
+}
 
 /** What a unit takes to be cleaned when a job leaves it, min. */
 export const cleanMin = ({ shop, kindOf }: Floor, job: number, unit: number): number =>

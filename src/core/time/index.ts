@@ -1,4 +1,4 @@
-export { STAGE_SIGMA, lognormalLeft, stageP90Min, sumOfLognormals } from './lognormal'
+export { STAGE_SIGMA, lognormalLeft, normalQuantile, stageP90Min, sumOfLognormals } from './lognormal'
 export { sumOverDays } from './days'
 export type { MinutesSum, Term } from './lognormal'
 export { CABINET_CHECK_MIN, CABINET_MIN, behaviourFactor, matMinutes, stageMedianMin } from './minutes'
