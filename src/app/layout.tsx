@@ -1,5 +1,3 @@
-import '@fontsource-variable/atkinson-hyperlegible-next/index.css'
-import '@fontsource-variable/atkinson-hyperlegible-mono/index.css'
 import { ConfigProvider } from 'antd'
 import type { Metadata, Viewport } from 'next'
 import { connection } from 'next/server'
@@ -11,6 +9,7 @@ import { antdTheme } from '@/ui/theme/antdTheme'
 import '@/ui/theme/antd.generated.css'
 import '@/ui/theme/base.css'
 import { WhoHere, type WhoSeen } from '@/ui/who/WhoHere'
+import { FONTS } from './fonts'
 import { whoIsHere } from './theHouse'
 import { TABLE_ACTS } from './who/acts'
 
@@ -23,7 +22,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
   return (
-    <html lang="en">
+    <html lang="en" className={FONTS}>
       <body>
         <ConfigProvider theme={antdTheme} wave={{ disabled: true }}>
           <WhoHere who={await seen()} acts={TABLE_ACTS}>

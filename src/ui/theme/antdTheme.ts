@@ -20,7 +20,7 @@ export const antdTheme: ThemeConfig = {
     colorWarning: '#7A4E00',
     fontSize: 14,
     controlHeight: 44,
-    fontFamily: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif",
+    fontFamily: 'var(--kv-font)',
     motion: false,
   },
 }
