@@ -103,7 +103,7 @@ export function otherHands(floor: Floor, tasks: readonly number[], turns: Turns,
 
 function firstWhole(floor: Floor, job: number): number {
   let task = firstToCome(floor, job)
-  while (!(floor.tasks[task] as Task).whole) task++
+  while (floor.tasks[task]?.whole === false) task++
   return task
 }
 
