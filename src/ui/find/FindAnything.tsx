@@ -1,8 +1,8 @@
 'use client'
 
-import { Modal } from 'antd'
 import { useRouter } from 'next/navigation'
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
+import { Sheet } from '../frame/Sheet'
 import { useTellKeys, type PageKey } from '../keys/pageKeys'
 import { isTyping, useKeyDown } from '../keys/useKeyDown'
 import { FOUND_KINDS, useFound } from './useFound'
@@ -13,7 +13,12 @@ const KEYS: readonly PageKey[] = [['/ or Ctrl K', 'find a dog, an owner, a numbe
 /** One field over dogs, owners, numbers, days and pages, from every page: `/` or Ctrl-K opens it. */
 export function FindAnything() {
   const [open, setOpen] = useState(false)
+  const opener = useRef<HTMLButtonElement>(null)
   useTellKeys(KEYS)
+  useEffect(() => {
+    const button = opener.current
+    return open ? () => button?.focus() : undefined
+  }, [open])
   useKeyDown((event) => {
     const isAsked = (event.key === 'k' && (event.ctrlKey || event.metaKey)) || (event.key === '/' && !isTyping(event))
     if (!isAsked) return
@@ -22,15 +27,25 @@ export function FindAnything() {
   })
   return (
     <>
-      <button className={styles.open} onClick={() => setOpen(true)} aria-label="Find a dog, an owner, a number, a day">
+      <button
+        ref={opener}
+        className={styles.open}
+        onClick={() => setOpen(true)}
+        aria-label="Find a dog, an owner, a number, a day"
+      >
         Find <kbd>/</kbd>
       </button>
-      <Modal open={open} onCancel={() => setOpen(false)} footer={null} title={null} closable={false} destroyOnHidden>
-        <Field onDone={() => setOpen(false)} />
-      </Modal>
+      {open && (
+        <Sheet title="Find" onClose={() => setOpen(false)}>
+          <Field onDone={() => setOpen(false)} />
+        </Sheet>
+      )}
     </>
   )
 }
+
+/** The dialog looks for this when it opens. */
+const beginsHere = (input: HTMLInputElement | null): void => input?.setAttribute('autofocus', '')
 
 function Field({ onDone }: { onDone: () => void }) {
   const router = useRouter()
@@ -68,7 +83,7 @@ function Field({ onDone }: { onDone: () => void }) {
   return (
     <div className={styles.field}>
       <input
-        autoFocus
+        ref={beginsHere}
         role="combobox"
         aria-expanded={found.length > 0}
         aria-controls={id}

@@ -1,4 +1,5 @@
-import { Input } from 'antd'
+import { useState, type ReactNode } from 'react'
+import styles from './who.module.css'
 
 interface FieldProps {
   label: string
@@ -9,31 +10,52 @@ interface FieldProps {
   onChange: (value: string) => void
 }
 
-export const WordField = ({ label, value, numeric, autoComplete = 'off', fault, onChange }: FieldProps) => (
-  <label className="kv-field">
-    {label}
-    <Input
-      value={value}
-      maxLength={60}
-      inputMode={numeric ? 'numeric' : 'text'}
-      autoComplete={autoComplete}
-      onChange={(event) => onChange(event.target.value)}
-    />
+interface SaidProps extends FieldProps {
+  type: 'text' | 'password'
+  most: number
+  beside?: ReactNode
+}
+
+const Said = ({ label, value, numeric, autoComplete = 'off', fault, onChange, type, most, beside }: SaidProps) => (
+  <div className={styles.said}>
+    <label className="kv-field">
+      {label}
+      <input
+        type={type}
+        value={value}
+        maxLength={most}
+        inputMode={numeric ? 'numeric' : 'text'}
+        autoComplete={autoComplete}
+        aria-invalid={fault !== undefined}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </label>
+    {beside}
     {fault && <span className="kv-late">{fault}</span>}
-  </label>
+  </div>
 )
 
+export const WordField = (props: FieldProps) => <Said {...props} type="text" most={60} />
+
 /** What nobody else should read; it can be looked at, and pasted. */
-export const SecretField = ({ label, value, numeric, autoComplete = 'off', fault, onChange }: FieldProps) => (
-  <label className="kv-field">
-    {label}
-    <Input.Password
-      value={value}
-      maxLength={numeric ? 4 : 200}
-      inputMode={numeric ? 'numeric' : 'text'}
-      autoComplete={autoComplete}
-      onChange={(event) => onChange(event.target.value)}
+export function SecretField(props: FieldProps) {
+  const [isShown, setShown] = useState(false)
+  const show = isShown ? 'Hide' : 'Show'
+  return (
+    <Said
+      {...props}
+      type={isShown ? 'text' : 'password'}
+      most={props.numeric ? 4 : 200}
+      beside={
+        <button
+          type="button"
+          className="kv-word"
+          aria-label={`${show} ${props.label}`}
+          onClick={() => setShown(!isShown)}
+        >
+          {show}
+        </button>
+      }
     />
-    {fault && <span className="kv-late">{fault}</span>}
-  </label>
-)
+  )
+}
