@@ -1,7 +1,7 @@
 // `npm test`: everything, browser included. `npm test -- unit data` runs the parts named.
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { spawn, spawnSync } from 'node:child_process'
-import { dirname, join } from 'node:path'
+import { dirname, join, relative } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { ensureBuild } from './lib/build.mjs'
 import { checkNode, ensureModules, ensurePrograms } from './lib/install.mjs'
@@ -26,6 +26,8 @@ const WITH_BROWSER = ['e2e', 'faults']
 const PARTS = [...Object.keys(CHECKS), ...PROJECTS]
 
 const counts = { passed: 0, failed: 0 }
+/** What failed, told once more at the end: the tail of a long run may be all that is kept of it. */
+const fallen = []
 
 /** Runs a Node program with its output on the terminal, or to who hears it; true when it ended well. */
 const node = (args, { env = {}, hear } = {}) =>
@@ -36,10 +38,21 @@ const node = (args, { env = {}, hear } = {}) =>
     child.on('close', (code) => done(code === 0))
   })
 
-function count(ok, passed = 1, failed = 1) {
-  if (ok) counts.passed += passed
-  else counts.failed += failed
+function count(ok, what) {
+  if (ok) return void (counts.passed += 1)
+  counts.failed += 1
+  fallen.push(what)
 }
+
+/** Every test of one part that failed, and every file that could not be run, with the first lines of why. */
+const failuresOf = ({ testResults }) =>
+  testResults.flatMap(({ name, status, message, assertionResults }) => {
+    const file = relative(process.cwd(), name)
+    const failed = assertionResults.filter((test) => test.status === 'failed')
+    if (status === 'failed' && failed.length === 0) return [`${file}\n${firstLines(message)}`]
+    return failed.map(({ fullName, failureMessages: [why] }) => `${file}: ${fullName}\n${firstLines(why)}`)
+  })
+const firstLines = (text = '') => text.split('\n').slice(0, 12).join('\n')
 
 /** The checks are each on one core: they run beside each other, and what each says stays together. */
 const runChecks = (parts) =>
@@ -48,7 +61,7 @@ const runChecks = (parts) =>
       let said = ''
       const ok = await node(CHECKS[part], { hear: (data) => (said += data) })
       process.stdout.write(`\n== ${part}\n${said}`)
-      count(ok)
+      count(ok, `${part}\n${firstLines(said)}`)
     }),
   )
 
@@ -70,11 +83,15 @@ async function runProject(part) {
     '--outputFile.json',
     file,
   ])
-  if (!existsSync(file)) return count(false)
-  const { numPassedTests, numFailedTests } = JSON.parse(readFileSync(file, 'utf8'))
-  counts.passed += numPassedTests
-  counts.failed += ok ? 0 : Math.max(1, numFailedTests)
-  if (ok && numPassedTests === 0) count(false) // a part that ran nothing has not passed
+  if (!existsSync(file)) return count(false, `${part}: ended without a result`)
+  const told = JSON.parse(readFileSync(file, 'utf8'))
+  counts.passed += told.numPassedTests
+  // A part that ran nothing has not passed.
+  if (ok && told.numPassedTests === 0) return count(false, `${part}: no test ran`)
+  if (ok) return
+  const failures = failuresOf(told)
+  for (const each of failures.length ? failures : [`${part}: ended badly, though no test of it failed`])
+    count(false, each)
 }
 
 async function main() {
@@ -93,6 +110,7 @@ async function main() {
   const parts = PARTS.filter((each) => asked.length === 0 || asked.includes(each))
   await runChecks(parts.filter((part) => part in CHECKS))
   for (const part of parts.filter((part) => !(part in CHECKS))) await runProject(part)
+  for (const each of fallen) process.stdout.write(`\nFAILED ${each}\n`)
   process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed\n`)
   process.exitCode = counts.failed === 0 ? 0 : 1
 }
