@@ -1,7 +1,10 @@
 import { col, fn } from 'sequelize'
+import { z } from 'zod'
 import { honestCut } from '@/core/formats'
 import { CardEntry } from '@/core/request'
 import { HELD, database, inTransaction } from './connection'
+import { jsonOf } from './jsonOf'
+import type { CardFields } from './models/rows'
 
 export interface TrimCard {
   id: number
@@ -23,17 +26,28 @@ export interface NewCard {
   zones: readonly CardEntry[]
 }
 
-/** Keeps a card as the dog's next version; a card is never overwritten. */
-export function addCard(card: NewCard): Promise<{ id: number; version: number }> {
+/** A card's zones as they stand in their column. */
+export const KeptZones = z.array(z.preprocess(honestCut, CardEntry))
+
+/**
+ * Keeps a card as the dog's next version; a card is never overwritten.
+ * @throws when a zone and side stands on it twice, or a zone fits no card
+ */
+export async function addCard(card: NewCard): Promise<{ id: number; version: number }> {
   const { models } = database()
   const { dogId, kind, madeBy, why } = card
+  const { zones, blades } = cutColumns(card.zones)
+  const cut = { zones: JSON.stringify(KeptZones.parse(zones)), blades }
   return inTransaction(async () => {
     // The dog's row is held, so that two who save at once get two versions.
     await models.dog.findByPk(dogId, HELD)
-    const newest = await models.card.findOne({ where: { dogId }, order: [['version', 'DESC']] })
+    const newest = await models.card.findOne({
+      attributes: ['version'],
+      where: { dogId },
+      order: [['version', 'DESC']],
+    })
     const version = (newest?.version ?? 0) + 1
-    const row = await models.card.create({ dogId, version, kind, madeBy, why, madeAt: new Date(card.madeMs) })
-    await models.cardZone.bulkCreate(card.zones.map((entry) => ({ ...entry, cardId: row.id })))
+    const row = await models.card.create({ dogId, version, kind, madeBy, why, madeAt: new Date(card.madeMs), ...cut })
     return { id: row.id, version }
   })
 }
@@ -43,35 +57,21 @@ export async function readCard(cardId: number): Promise<TrimCard | null> {
   return (await readCards([cardId])).get(cardId) ?? null
 }
 
-/** Several cards by their ids, in two queries. */
+/** Several cards by their ids, in one query. */
 export async function readCards(cardIds: readonly number[]): Promise<Map<number, TrimCard>> {
   if (cardIds.length === 0) return new Map()
-  const { models } = database()
-  const [rows, zones] = await Promise.all([
-    models.card.findAll({ where: { id: [...cardIds] } }),
-    models.cardZone.findAll({ where: { cardId: [...cardIds] }, order: [['id', 'ASC']] }),
-  ])
-  const byCard = new Map<number, CardEntry[]>(cardIds.map((id) => [id, []]))
-  for (const row of zones) byCard.get(row.cardId)?.push(toEntry(row))
-  return new Map(
-    rows.map(({ id, version, kind, madeBy, why, madeAt }) => [
-      id,
-      { id, version, kind, madeBy, why, madeMs: madeAt.getTime(), zones: byCard.get(id) ?? [] },
-    ]),
-  )
+  const rows = await database().models.card.findAll({ where: { id: [...cardIds] } })
+  return new Map(rows.map((row) => [row.id, { ...headOf(row), zones: jsonOf(KeptZones, row.zones) }]))
 }
 
 /** Every version of a dog's card, newest first, without its zones. */
 export async function readVersions(dogId: number): Promise<Omit<TrimCard, 'zones'>[]> {
-  const rows = await database().models.card.findAll({ where: { dogId }, order: [['version', 'DESC']] })
-  return rows.map(({ id, version, kind, madeBy, why, madeAt }) => ({
-    id,
-    version,
-    kind,
-    madeBy,
-    why,
-    madeMs: madeAt.getTime(),
-  }))
+  const rows = await database().models.card.findAll({
+    attributes: { exclude: ['zones'] },
+    where: { dogId },
+    order: [['version', 'DESC']],
+  })
+  return rows.map(headOf)
 }
 
 /** The newest version of each dog that has a card. */
@@ -88,6 +88,7 @@ export async function readLatestVersions(dogIds: readonly number[]): Promise<Map
 export async function readSavedSince(after: ReadonlyMap<number, number>): Promise<Map<number, TrimCard>> {
   const dogIds = [...after.keys()]
   const saved = await database().models.card.findAll({
+    attributes: ['id', 'dogId', 'version'],
     where: { dogId: dogIds, kind: 'saved' },
     order: [['version', 'ASC']],
   })
@@ -104,13 +105,40 @@ export async function readSavedSince(after: ReadonlyMap<number, number>): Promis
 
 /** One version of a dog's card; null when there is none. */
 export async function readVersion(dogId: number, version: number): Promise<TrimCard | null> {
-  const row = await database().models.card.findOne({ where: { dogId, version } })
+  const row = await database().models.card.findOne({ attributes: ['id'], where: { dogId, version } })
   return row && readCard(row.id)
 }
 
-function toEntry(row: object): CardEntry {
-  const { zone, side, method, blade, comb, lay, shape, join, why } = row as CardEntry
-  // Decimals come as text from the driver.
-  const lengthMm = Number((row as CardEntry).lengthMm)
-  return CardEntry.parse(honestCut({ zone, side, method, blade, comb, lay, lengthMm, shape, join, why }))
+const headOf = ({ id, version, kind, madeBy, why, madeAt }: CardFields): Omit<TrimCard, 'zones'> => ({
+  id,
+  version,
+  kind,
+  madeBy,
+  why,
+  madeMs: madeAt.getTime(),
+})
+
+/**
+ * What a card's columns keep of its zones: each with its cut, and the blades among them, sorted, with commas.
+ * @throws when a zone and side stands there twice
+ */
+export function cutColumns(zones: readonly CardEntry[]): { zones: object[]; blades: string } {
+  const places = new Set(zones.map(({ zone, side }) => `${zone} ${side ?? ''}`))
+  if (places.size < zones.length) throw new Error('A card has a zone and side twice.')
+  const blades = new Set(zones.flatMap(({ blade }) => blade ?? []))
+  return { zones: zones.map(plain), blades: [...blades].sort().join(',') }
 }
+
+/** An entry with what its column keeps, and nothing that came along. */
+const plain = ({ zone, side, method, blade, comb, lay, lengthMm, shape, join, why }: CardEntry): object => ({
+  zone,
+  side,
+  method,
+  blade,
+  comb,
+  lay,
+  lengthMm,
+  shape,
+  join,
+  why,
+})

@@ -23,12 +23,11 @@ const SHEETS = {
       DATE_FORMAT(f.started_at, '%Y-%m-%dT%H:%i:%sZ') AS started_at, f.facts
     FROM groom_facts AS f JOIN dogs AS d ON d.id = f.dog_id JOIN staff AS s ON s.id = f.staff_id ORDER BY f.started_at, f.visit_id`,
   cards: `SELECT d.id AS dog_id, d.name AS dog, DATE_FORMAT(c.made_at, '%Y-%m-%dT%H:%i:%sZ') AS made_at, c.kind,
-      z.zone, COALESCE(z.side, '') AS side, z.method, COALESCE(z.blade, '') AS blade, COALESCE(z.comb, '') AS comb,
-      COALESCE(z.lay, '') AS lay, z.length_mm, COALESCE(z.shape, '') AS shape, z.join_kind AS \`join\`
-    FROM trim_card_zones AS z JOIN trim_cards AS c ON c.id = z.card_id JOIN dogs AS d ON d.id = c.dog_id
+      c.zones
+    FROM trim_cards AS c JOIN dogs AS d ON d.id = c.dog_id
     WHERE c.kind <> 'planned' AND c.version =
       (SELECT MAX(l.version) FROM trim_cards AS l WHERE l.dog_id = c.dog_id AND l.kind <> 'planned')
-    ORDER BY d.name, d.id, z.id`,
+    ORDER BY d.name, d.id`,
 } as const
 export type Sheet = keyof typeof SHEETS
 export const SHEET_NAMES = Object.keys(SHEETS) as Sheet[]

@@ -1,15 +1,17 @@
 import { spawn } from 'node:child_process'
 import { copyFileSync, mkdirSync, mkdtempSync, readFileSync, readdirSync, truncateSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { QueryTypes } from 'sequelize'
+import { QueryTypes, type FindOptions } from 'sequelize'
 import sharp from 'sharp'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { ARCHIVED, LEFT_OUT, Manifest } from '@/core/archive'
+import type { CardEntry } from '@/core/request'
 import { lockBy } from '@/data/archive/sealed'
 import { dropSchema, openSchema } from '@/data/archive/schemas'
 import { openZipIn, wholeFile } from '@/data/archive/zipIn'
 import { writeZip } from '@/data/archive/zipOut'
 import type { Database } from '@/data/connection'
+import type { CardFields } from '@/data/models/rows'
 import { readLog } from '@/data/events'
 import { backUp, backUpNow, readArchives } from '@/service/archive/backUp'
 import { sha256 } from '@/service/archive/makeArchive'
@@ -55,6 +57,14 @@ afterAll(async () => {
   await database.sequelize.close()
   await server.stop()
 })
+
+/** A card as its line tells it. */
+interface KeptCard {
+  id: number
+  zones: CardEntry[]
+  blades: string
+}
+const asLines = (rows: readonly object[]): string => rows.map((row) => `${JSON.stringify(row)}\n`).join('')
 
 const NO_WORD = () => {}
 const asked = (path: string, more: object = {}) => ({ path, passphrase: null, another: false, demo: false, ...more })
@@ -159,14 +169,35 @@ describe('a house that comes back', () => {
       const known = Object.entries(JSON.parse(row ?? '') as object).filter(([column]) => !later.includes(column))
       return `${JSON.stringify(Object.fromEntries(known))}\n`
     }
-    const lines = { house: line('house', ['backups']), photos: line('photos', ['dog_id', 'gone_at']) }
+    const cards = String(files.get('tables/trim_cards.jsonl'))
+      .trimEnd()
+      .split('\n')
+      .map((row) => JSON.parse(row) as KeptCard)
+    const lines = {
+      house: line('house', ['backups']),
+      photos: line('photos', ['dog_id', 'gone_at']),
+      trim_cards: asLines(cards.map(({ zones: _, blades: __, ...card }) => card)),
+      // Zones were rows of their own.
+      trim_card_zones: asLines(
+        cards
+          .flatMap(({ id, zones }) => zones.map((zone) => ({ card_id: id, ...zone })))
+          .map(({ lengthMm, join, ...zone }, at) => ({ id: at + 1, ...zone, length_mm: lengthMm, join_kind: join })),
+      ),
+    }
     for (const [table, text] of Object.entries(lines)) files.set(`tables/${table}.jsonl`, Buffer.from(text))
     files.delete('tables/brought_in.jsonl')
     files.delete(`photos/${PAPER}.jpg`)
     const said = JSON.parse(String(files.get('manifest.json'))) as Manifest
     const { brought_in: _, ...before } = said.tables
-    const one = (text: string) => ({ rows: 1, bytes: Buffer.byteLength(text), sha256: sha256(text) })
-    const tables = { ...before, house: one(lines.house), photos: one(lines.photos) }
+    const part = (text: string) => ({
+      rows: text.split('\n').length - 1,
+      bytes: Buffer.byteLength(text),
+      sha256: sha256(text),
+    })
+    const tables = {
+      ...before,
+      ...Object.fromEntries(Object.entries(lines).map(([table, text]) => [table, part(text)])),
+    }
     const photos = { files: 1, bytes: files.get(`photos/${PHOTO}.jpg`)?.length ?? 0 }
     const earlier = { ...said, tables, photos, tablesAfter: '0016-where-doors-are' }
     const path = await packed('earlier.zip', files.set('manifest.json', Buffer.from(JSON.stringify(earlier))))
@@ -175,6 +206,11 @@ describe('a house that comes back', () => {
     const restored = openSchema(done.value.schema)
     expect(await restored.models.house.findOne()).toMatchObject({ name: 'Test house', backups: '{}' })
     expect(await restored.models.visit.count()).toBe(1)
+    const all: FindOptions<CardFields> = { attributes: ['zones', 'blades'], order: [['id', 'ASC']] }
+    const [was, now] = [await database.models.card.findAll(all), await restored.models.card.findAll(all)]
+    expect(now.map(({ zones }) => JSON.parse(zones))).toEqual(was.map(({ zones }) => JSON.parse(zones)))
+    expect(now.map(({ blades }) => blades)).toEqual(was.map(({ blades }) => blades))
+    expect(now.some(({ blades }) => blades !== '')).toBe(true)
     await restored.sequelize.close()
     await dropSchema(done.value.schema)
   })
@@ -274,6 +310,12 @@ describe('refused with a sentence, and nothing changed', () => {
     )
     expect(await refusal(await change('{"rule_id":"a","choice":"x"}\n', 2))).toBe(
       'tables/house_rules.jsonl is not what this archive says: 1 rows of 2.',
+    )
+  })
+  it('one that has a row twice', async () => {
+    const twice = '{"rule_id":"a","choice":"x"}\n{"rule_id":"a","choice":"y"}\n'
+    expect(await refusal(await withRules('twice.zip', twice, 2))).toBe(
+      'Two rows of this archive say they are the same one. Nothing was changed.',
     )
   })
   it('one whose picture is another one', async () => {

@@ -2,7 +2,7 @@ import { statSync } from 'node:fs'
 import { expect, it } from 'vitest'
 import { readLog } from '@/data/events'
 import { appendEvents } from '@/service/visit/appendEvents'
-import { NINE, bookQuill, connect, happened, openHouse, startMariadb, startVisit } from './house'
+import { NINE, bookQuill, connect, dropTables, happened, openHouse, startMariadb, startVisit } from './house'
 
 const HOME = '.kovit-test/power-cut'
 
@@ -29,6 +29,7 @@ it('kill -9 of the database during a visit loses no event that was answered', as
   await reopened.sequelize.close()
   await again.stop()
   expect(again.exited()).toBe(true)
+  dropTables(HOME)
 })
 
 it('the password is readable by this user alone', () =>

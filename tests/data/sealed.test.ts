@@ -113,7 +113,7 @@ describe('lines', () => {
       })(),
     )
     const all: string[] = []
-    for await (const line of lines) all.push(line)
+    for await (const some of lines) all.push(...some)
     return { all, rows: seen.rows, bytes: seen.bytes }
   }
   it('are the same however the bytes come in pieces', () =>

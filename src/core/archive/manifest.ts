@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { TABLES, type ArchivedTable } from './tables'
+import { READ_TABLES, type ReadTable } from './tables'
 
 /** The number of the archive's own shape. */
 export const ARCHIVE_FORMAT = 1
@@ -16,7 +16,7 @@ export const Manifest = z.strictObject({
   /** The last change of the tables that it was made after. */
   tablesAfter: z.string(),
   tables: z.partialRecord(
-    z.enum(TABLES as [ArchivedTable, ...ArchivedTable[]]),
+    z.enum(READ_TABLES as [ReadTable, ...ReadTable[]]),
     z.strictObject({ rows: z.int().min(0), bytes: z.int().min(0), sha256: Sha256 }),
   ),
   photos: z.strictObject({ files: z.int().min(0), bytes: z.int().min(0) }),
@@ -38,12 +38,12 @@ export function refusedFormat(kovit: unknown): string | null {
 
 const UUID = '[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}'
 const PATHS = new RegExp(
-  `^(README\\.md|manifest\\.json|checksums\\.txt|schema/[a-z_]+\\.json|tables/(${TABLES.join('|')})\\.jsonl|photos/${UUID}\\.jpg)$`,
+  `^(README\\.md|manifest\\.json|checksums\\.txt|schema/[a-z_]+\\.json|tables/(${READ_TABLES.join('|')})\\.jsonl|photos/${UUID}\\.jpg)$`,
 )
 
 /** Whether a file of this name has a place in an archive; whatever leads elsewhere has none. */
 export const isArchivePath = (path: string): boolean => PATHS.test(path)
 
-export const tablePath = (table: ArchivedTable): string => `tables/${table}.jsonl`
+export const tablePath = (table: ReadTable): string => `tables/${table}.jsonl`
 export const schemaPath = (table: string): string => `schema/${table}.json`
 export const photoPath = (id: string): string => `photos/${id}.jpg`

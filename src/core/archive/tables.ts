@@ -43,8 +43,7 @@ export const ARCHIVED = {
   said_words: { id: 'whole', about: 'text?', kind: 'text', booking_id: 'whole?', dog_id: 'whole', start_at: 'moment?', words: 'text', way: 'text', said_at: 'moment', said_by: 'text' },
   busy_times: { id: 'whole', staff_id: 'whole', uid: 'text', from_at: 'moment', to_at: 'moment', why: 'text', read_at: 'moment', gone_at: 'moment?' },
   day_deeds: { day: 'day', no: 'whole', format: 'whole', deed: 'json', ...MADE },
-  trim_cards: { id: 'whole', dog_id: 'whole', version: 'whole', kind: 'text', ...MADE, why: 'text' },
-  trim_card_zones: { id: 'whole', card_id: 'whole', zone: 'text', side: 'text?', method: 'text', blade: 'text?', comb: 'text?', lay: 'text?', length_mm: 'number', shape: 'text?', join_kind: 'text', why: 'text' },
+  trim_cards: { id: 'whole', dog_id: 'whole', version: 'whole', kind: 'text', ...MADE, why: 'text', zones: 'json', blades: 'text' },
   visits: { id: 'whole', booking_id: 'whole', dog_id: 'whole', planned_card_id: 'whole', cut_card_id: 'whole?', planned_case: 'json', plan: 'json', started_at: 'moment', closed_at: 'moment?', liked: 'flag?', verdicts: 'json', format: 'whole', left_behind: 'json?' },
   visit_events: { id: 'text', visit_id: 'whole', at_ms: 'whole', kind: 'text', payload: 'json', received_at: 'moment', no: 'whole', device: 'text?', author_id: 'whole?', format: 'whole' },
   photos: { id: 'text', visit_id: 'whole?', dog_id: 'whole?', received_at: 'moment', gone_at: 'moment?' },
@@ -57,6 +56,17 @@ export const ARCHIVED = {
 export type ArchivedTable = keyof typeof ARCHIVED
 export const TABLES = Object.keys(ARCHIVED) as ArchivedTable[]
 
+/** Tables that earlier archives have: they are read as they were, and the changes of the tables make of them what there is now. */
+// prettier-ignore
+export const FORMER = {
+  trim_card_zones: { id: 'whole', card_id: 'whole', zone: 'text', side: 'text?', method: 'text', blade: 'text?', comb: 'text?', lay: 'text?', length_mm: 'number', shape: 'text?', join_kind: 'text', why: 'text' },
+} as const satisfies Record<string, Columns>
+export type ReadTable = ArchivedTable | keyof typeof FORMER
+
+/** Every table that an archive of any time may have, with its columns, in the order in which they are read. */
+export const READ: Readonly<Record<ReadTable, Columns>> = { ...ARCHIVED, ...FORMER }
+export const READ_TABLES = Object.keys(READ) as ReadTable[]
+
 /** What stays behind, and why; a column as `table.column`. */
 export const LEFT_OUT = {
   devices: 'which devices were let in: they are let in anew',
@@ -67,7 +77,6 @@ export const LEFT_OUT = {
   'staff.passphrase': 'passphrases, even as hashes: they are chosen anew',
   'staff.pin': 'PINs, even as hashes',
   'photos.jpeg': 'each picture is a file of its own under photos/',
-  'trim_card_zones.side_key': 'made from side by the database',
   brought_pieces: 'lists that are on their way into the house',
   booked_fits: 'made again from the book',
   groom_sums: 'made again from groom_facts',

@@ -100,24 +100,39 @@ export async function wholeFile(pieces: AsyncIterable<Buffer>, most: number): Pr
   return Buffer.concat(all)
 }
 
-/** The lines of a file, with what tells at the end whether it is the one that was written. */
+/** What tells whether a file of lines is the one that was written. */
+export class Tally {
+  rows = 0
+  bytes = 0
+  private readonly hash = createHash('sha256')
+
+  add(piece: Buffer): void {
+    this.hash.update(piece)
+    this.bytes += piece.length
+    for (let end = piece.indexOf(NEW_LINE); end >= 0; end = piece.indexOf(NEW_LINE, end + 1)) this.rows++
+  }
+
+  /** Asked once, at the end. */
+  sha256(): string {
+    return this.hash.digest('hex')
+  }
+}
+
+const NEW_LINE = 10
+
+/** The lines of a file, some at a time, and what tells at the end whether it is the one that was written. */
 export function linesOf(pieces: AsyncIterable<Buffer>) {
-  const hash = createHash('sha256')
-  const seen = { rows: 0, bytes: 0, sha256: () => hash.digest('hex') }
-  async function* lines(): AsyncGenerator<string> {
+  const seen = new Tally()
+  async function* lines(): AsyncGenerator<string[]> {
     let rest: Buffer = Buffer.alloc(0)
     for await (const piece of pieces) {
-      hash.update(piece)
-      seen.bytes += piece.length
-      let from = 0
-      for (let end = piece.indexOf(10); end >= 0; end = piece.indexOf(10, from)) {
-        const line = rest.length > 0 ? Buffer.concat([rest, piece.subarray(from, end)]) : piece.subarray(from, end)
-        rest = Buffer.alloc(0)
-        from = end + 1
-        seen.rows++
-        yield line.toString('utf8')
-      }
-      rest = Buffer.concat([rest, piece.subarray(from)])
+      seen.add(piece)
+      const end = piece.lastIndexOf(NEW_LINE)
+      if (end >= 0)
+        yield Buffer.concat([rest, piece.subarray(0, end)])
+          .toString('utf8')
+          .split('\n')
+      rest = end < 0 ? Buffer.concat([rest, piece]) : piece.subarray(end + 1)
       if (rest.length > LONGEST_LINE) throw new Error('A line of this archive is too long.')
     }
     if (rest.length > 0) throw new Error('The last line of a table is cut short.')

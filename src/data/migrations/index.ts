@@ -19,6 +19,8 @@ import { WHO_IS_AT_THE_TABLE } from './0014-who-is-at-the-table'
 import { THE_DAY_AS_TAKEN } from './0015-the-day-as-taken'
 import { PAPER_CARDS } from './0020-paper-cards'
 import { TEN_YEARS } from './0021-ten-years'
+import { ZONES_ON_THEIR_CARD } from './0022-zones-on-their-card'
+import { GROOMS_BY_PATTERN } from './0023-grooms-by-pattern'
 import { WHERE_DOORS_ARE } from './0016-where-doors-are'
 import { BACKUPS } from './0017-backups'
 import { BROUGHT_IN } from './0018-brought-in'
@@ -47,6 +49,8 @@ const MIGRATIONS = [
   { name: '0019-a-name-struck-out', statements: A_NAME_STRUCK_OUT },
   { name: '0020-paper-cards', statements: PAPER_CARDS },
   { name: '0021-ten-years', statements: TEN_YEARS },
+  { name: '0022-zones-on-their-card', statements: ZONES_ON_THEIR_CARD },
+  { name: '0023-grooms-by-pattern', statements: GROOMS_BY_PATTERN },
 ]
 
 /** Whether every change of the tables has run. */

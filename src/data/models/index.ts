@@ -10,7 +10,6 @@ import type {
   BusyTimeFields,
   CalendarFeedFields,
   CardFields,
-  CardZoneFields,
   DeviceFields,
   DogFields,
   EventFields,
@@ -71,7 +70,6 @@ export interface Models {
   calendarFeed: Table<CalendarFeedFields>
   busyTime: Table<BusyTimeFields>
   card: Table<CardFields>
-  cardZone: Table<CardZoneFields>
   visit: Table<VisitFields>
   event: Table<EventFields>
   visitFold: Table<VisitFoldFields>
@@ -360,20 +358,8 @@ export function defineModels(sequelize: Sequelize): Models {
       madeAt: moment,
       madeBy: text,
       why: text,
-    }),
-    cardZone: table('trim_card_zones', {
-      id,
-      cardId: number,
-      zone: text,
-      side: optional,
-      method: text,
-      blade: optional,
-      comb: optional,
-      lay: optional,
-      lengthMm: { type: DECIMAL(6, 2), read: Number },
-      shape: optional,
-      join: { ...text, field: 'join_kind' },
-      why: { type: STRING(500), allowNull: false },
+      zones: json,
+      blades: text,
     }),
     visit: table('visits', {
       id,
@@ -447,6 +433,7 @@ export function defineModels(sequelize: Sequelize): Models {
       month: { ...text, primaryKey: true },
       staffId: { type: INTEGER, primaryKey: true },
       coat: { ...text, primaryKey: true },
+      pattern: { ...text, primaryKey: true },
       sums: json,
     }),
     dogGrowth: table('dog_growth', {
@@ -456,6 +443,5 @@ export function defineModels(sequelize: Sequelize): Models {
       tableMm: { type: DOUBLE, allowNull: false },
     }),
   }
-  models.card.hasMany(models.cardZone, { foreignKey: 'cardId', as: 'zones' })
   return models
 }

@@ -244,20 +244,8 @@ export interface CardFields {
   madeAt: Date
   madeBy: string
   why: string
-}
-export interface CardZoneFields {
-  id: number
-  cardId: number
-  zone: string
-  side: string | null
-  method: string
-  blade: string | null
-  comb: string | null
-  lay: string | null
-  lengthMm: number
-  shape: string | null
-  join: string
-  why: string
+  zones: string
+  blades: string
 }
 export interface VisitFields {
   id: number
@@ -317,7 +305,9 @@ export interface GroomFactsFields {
 export interface GroomSumsFields {
   month: string
   staffId: number
+  /** Empty in sums of a pattern, as `pattern` is in those of a coat. */
   coat: string
+  pattern: string
   sums: string
 }
 export interface DogGrowthFields {

@@ -1,6 +1,6 @@
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { Manifest, TABLES, isArchivePath, refusedFormat, tablePath } from '@/core/archive'
+import { Manifest, READ_TABLES, isArchivePath, refusedFormat, tablePath } from '@/core/archive'
 import { refuse, type Result } from '@/core/result'
 import { disk } from '@/data/archive/disk'
 import { isLocked, unlockFile } from '@/data/archive/sealed'
@@ -59,7 +59,9 @@ async function readSaid(zip: ZipIn): Promise<Result<Pick<Archive, 'manifest' | '
   const manifest = parsed.data
   if (!isMigration(manifest.tablesAfter))
     return refuse('file', `This archive was made by a newer Kovit (${manifest.tablesAfter}). Start that one.`)
-  const odd = TABLES.find((table) => (zip.sizes.get(tablePath(table)) ?? 0) !== (manifest.tables[table]?.bytes ?? 0))
+  const odd = READ_TABLES.find(
+    (table) => (zip.sizes.get(tablePath(table)) ?? 0) !== (manifest.tables[table]?.bytes ?? 0),
+  )
   if (odd) return refuse('file', `${tablePath(odd)} is not as long as this archive says.`)
   const text = (await wholeFile(zip.read('checksums.txt'), MOST_SAID)).toString('utf8')
   const lines = text.split('\n').filter((line) => line !== '')

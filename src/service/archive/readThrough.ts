@@ -1,12 +1,13 @@
 import {
-  ARCHIVED,
+  READ,
+  READ_TABLES,
   TABLES,
   photoPath,
   rowSchema,
   tablePath,
   type ArchivedTable,
-  type Column,
   type Manifest,
+  type ReadTable,
 } from '@/core/archive'
 import { tryStoredEvent } from '@/core/formats'
 import { problemsOf, refuse, type Result } from '@/core/result'
@@ -21,7 +22,7 @@ type Row = Record<string, unknown>
 
 /** Who takes what is read: rows one after another, a picture after all rows. */
 export interface Taker {
-  row(table: ArchivedTable, row: Row, chars: number): Promise<void> | void
+  row(table: ReadTable, row: Row, chars: number): Promise<void> | void
   photo(id: string, jpeg: Buffer): Promise<void>
 }
 
@@ -61,35 +62,41 @@ class Reading {
   }
 
   async all(): Promise<void> {
-    for (const table of TABLES) await this.table(table)
+    for (const table of READ_TABLES) await this.table(table)
     for (const { visit, sha256: told } of this.archive.manifest.folds)
       if (foldDigest(this.logs.get(visit) ?? []) !== told)
         throw new Fault(`Visit ${visit} does not tell the same as when this archive was made.`)
     await this.allPhotos()
   }
 
-  private async table(table: ArchivedTable): Promise<void> {
+  private async table(table: ReadTable): Promise<void> {
     const said = this.archive.manifest.tables[table]
     if (!said) return
     const path = tablePath(table)
-    const schema = rowSchema(columnsOf(table)).partial()
+    const schema = rowSchema(READ[table]).partial()
     const { lines, seen } = linesOf(this.archive.zip.read(path))
-    for await (const line of lines) {
-      const row = schema.safeParse(parsed(line, `${path}, line ${seen.rows}`))
-      if (!row.success) {
-        const [problem] = problemsOf(row.error)
-        throw new Fault(`${path}, line ${seen.rows}: ${problem?.path}: ${problem?.sentence}`)
+    let no = 0
+    const where = () => `${path}, line ${no}`
+    for await (const some of lines)
+      for (const line of some) {
+        no++
+        const row = schema.safeParse(parsed(line, where))
+        if (!row.success) {
+          const [problem] = problemsOf(row.error)
+          throw new Fault(`${where()}: ${problem?.path}: ${problem?.sentence}`)
+        }
+        this.noted(table, row.data)
+        // Most rows are only put with others, and nothing has to be waited for.
+        const taken = this.taker.row(table, row.data, line.length)
+        if (taken) await taken
+        if (no % 1000 === 0) this.progress((this.done + no) / this.rows)
       }
-      this.noted(table, row.data)
-      await this.taker.row(table, row.data, line.length)
-      if (seen.rows % 1000 === 0) this.progress((this.done + seen.rows) / this.rows)
-    }
     this.done += seen.rows
     if (seen.rows !== said.rows || seen.bytes !== said.bytes || seen.sha256() !== said.sha256)
       throw new Fault(`${path} is not what this archive says: ${seen.rows} rows of ${said.rows}.`)
   }
 
-  private noted(table: ArchivedTable, row: Row): void {
+  private noted(table: ReadTable, row: Row): void {
     if (table === 'photos') this.photos.add(String(row.id))
     if (table !== 'visit_events') return
     const log = this.logs.get(Number(row.visit_id))
@@ -112,13 +119,11 @@ class Reading {
   }
 }
 
-const columnsOf = (table: ArchivedTable): Record<string, Column> => ARCHIVED[table]
-
-function parsed(line: string, where: string): unknown {
+function parsed(line: string, where: () => string): unknown {
   try {
     return JSON.parse(line)
   } catch (error) {
-    if (error instanceof SyntaxError) throw new Fault(`${where}: This is not JSON.`)
+    if (error instanceof SyntaxError) throw new Fault(`${where()}: This is not JSON.`)
     throw error
   }
 }

@@ -1,6 +1,6 @@
-import { TABLES, type Manifest } from '@/core/archive'
+import { READ_TABLES, TABLES, type Manifest } from '@/core/archive'
 import { refuse, type Result } from '@/core/result'
-import { openLoading } from '@/data/archive/load'
+import { isTwice, openLoading } from '@/data/archive/load'
 import {
   beginHalf,
   dropSchema,
@@ -15,10 +15,13 @@ import { openSnapshot } from '@/data/archive/snapshot'
 import { database } from '@/data/connection'
 import { readHouse } from '@/data/house'
 import { migrate } from '@/data/migrations'
-import { linesOf } from '@/data/archive/zipIn'
+import { Tally } from '@/data/archive/zipIn'
 import type { Progress } from './makeArchive'
 import { openArchive, type Archive } from './openArchive'
 import { differs, readThrough } from './readThrough'
+
+/** A table of more rows than this gets its indexes at the end. From memory. */
+const MANY_ROWS = 20_000
 
 export interface RestoreAsked {
   path: string
@@ -106,7 +109,9 @@ async function fill(schema: string, archive: Archive, progress: Progress): Promi
   const tables = openSchema(schema)
   try {
     await migrate(tables, archive.manifest.tablesAfter)
-    const loading = await openLoading(schema)
+    const { tables: said } = archive.manifest
+    const many = READ_TABLES.filter((table) => (said[table]?.rows ?? 0) > MANY_ROWS)
+    const loading = await openLoading(schema, many)
     try {
       const read = await readThrough(
         archive,
@@ -115,6 +120,10 @@ async function fill(schema: string, archive: Archive, progress: Progress): Promi
       )
       if (!read.ok) return read
       await loading.end()
+    } catch (error) {
+      if (isTwice(error))
+        return refuse('file', 'Two rows of this archive say they are the same one. Nothing was changed.')
+      throw error
     } finally {
       await loading.close()
     }
@@ -142,8 +151,8 @@ async function sameAsRead(
   try {
     const found: Manifest['tables'] = {}
     for (const [at, table] of TABLES.entries()) {
-      const { lines, seen } = linesOf(snapshot.lines(table, !isChanged))
-      for await (const _ of lines) continue
+      const seen = new Tally()
+      for await (const piece of snapshot.lines(table, !isChanged)) seen.add(piece)
       found[table] = { rows: seen.rows, bytes: seen.bytes, sha256: seen.sha256() }
       progress((at + 1) / TABLES.length)
     }

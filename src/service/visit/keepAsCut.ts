@@ -14,10 +14,10 @@ import {
   type Visit,
   type VisitEvent,
 } from '@/core/visit'
-import type { CardEntry } from '@/core/request'
+import { patternAsked, type CardEntry, type Request } from '@/core/request'
 import { readBooking, type Booking } from '@/data/bookings'
 import { addCard } from '@/data/cards'
-import { keepFacts } from '@/data/groomFacts'
+import { keepFacts, readPatternBefore } from '@/data/groomFacts'
 import { keepGrowthPairs } from '@/data/growth'
 import { keepBladeUse } from '@/data/kit'
 import { changeDog } from '@/data/dogs'
@@ -84,7 +84,8 @@ export async function keepLearned(
   const booking = await readBooking(stored.bookingId)
   if (!booking || visit.finishedMs === null) return
   const { id: visitId, dogId, startedMs } = stored
-  const facts = factsOf(stored, visit, visit.finishedMs, now, cut, booking)
+  const before = await readPatternBefore(dogId, startedMs)
+  const facts = factsOf(stored, visit, visit.finishedMs, now, cut, { ...booking, before })
   const month = now.case.date.slice(0, 7)
   await keepFacts({ visitId, dogId, staffId: booking.staffId, startedMs, facts }, month)
   const pairs = pairsOf(now)
@@ -92,19 +93,23 @@ export async function keepLearned(
   if (pairs.length > 0) await keepGrowthOf([{ id: dogId, coat: now.case.dog.coat }])
 }
 
-/** What the house learns from a groom. */
+/**
+ * What the house learns from a groom.
+ * @param booked the slot, and the pattern of the dog's groom before, which *as last time* means; null: none
+ */
 export function factsOf(
   { plan: begun }: Pick<StoredVisit, 'plan'>,
   visit: Visit,
   finishedMs: number,
   { plan, case: known }: Standing,
   cut: readonly CardEntry[],
-  { slotMin }: Pick<Booking, 'slotMin'>,
+  { slotMin, before }: Pick<Booking, 'slotMin'> & { before: string | null },
 ): GroomFacts {
   const grades = Object.values(visit.behaviour).map(({ grade }) => grade)
   const done = [...doneByStage(visit, finishedMs)].map(([stage, { handsMin }]) => [stage, handsMin] as const)
   return {
     coat: known.dog.coat,
+    pattern: patternOf(known.request, known.dog.name, before),
     stages: begun.stages.map(({ id, p50 }) => ({ id, p50 })),
     done: Object.fromEntries(done),
     doneMin: Math.max(0, elapsedMin(visit, finishedMs)),
@@ -114,6 +119,10 @@ export function factsOf(
     worstGrade: grades.length === 0 ? null : Math.max(...grades),
   }
 }
+
+/** The pattern that a groom was booked in; what is asked for as last time has the one before. */
+export const patternOf = (request: Request, dogName: string, before: string | null): string | null =>
+  patternAsked(request, dogName) ?? (request.sameAsLast ? before : null)
 
 /** What the last visit left against what this one found: measured on the plan, or by hand on the bench. */
 export function pairsOf({ case: { last, coatNowMm, coatSidesMm = {}, dog, date } }: Standing) {
