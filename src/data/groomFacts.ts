@@ -1,11 +1,13 @@
 import { QueryTypes, type WhereOptions } from 'sequelize'
-import { GroomFacts, GroomSums, addSums, emptySums, sumsOf } from '@/core/insight'
+import { GroomFacts, GroomSums, NO_PATTERN, addSums, emptySums, sumsOf } from '@/core/insight'
+import { Request } from '@/core/request'
 import { HELD, database, inTransaction } from './connection'
 import { jsonOf } from './jsonOf'
 import type { Row } from './models'
 import type { GroomFactsFields, GroomSumsFields } from './models/rows'
 
-const FACTS_FORMAT = 1
+/** 2: with the pattern. */
+export const FACTS_FORMAT = 2
 
 export interface StoredFacts {
   visitId: number
@@ -15,11 +17,12 @@ export interface StoredFacts {
   facts: GroomFacts
 }
 
-/** Sums of some grooms: by calendar month, groomer and coat. */
+/** Sums of some grooms: by calendar month, groomer, and coat or pattern; the other one is empty. */
 export interface SummedCell {
   month: string
   staffId: number
   coat: string
+  pattern: string
   sums: GroomSums
 }
 
@@ -92,27 +95,37 @@ class Sums {
 
   /** To its month, and to its year, which is a month of four figures. */
   add(month: string, staffId: number, facts: GroomFacts, sign: 1 | -1 = 1): void {
-    const { coat } = facts
     const sums = sumsOf(facts)
-    for (const span of [month, month.slice(0, YEAR_CHARS)]) {
-      const key = keyOf({ month: span, staffId, coat })
-      const cell = this.cells.get(key) ?? { month: span, staffId, coat, sums: emptySums() }
-      addSums(cell.sums, sums, sign)
-      this.cells.set(key, cell)
-    }
+    const kinds = [
+      { coat: facts.coat, pattern: '' },
+      { coat: '', pattern: facts.pattern ?? NO_PATTERN },
+    ]
+    for (const span of [month, month.slice(0, YEAR_CHARS)])
+      for (const kind of kinds) {
+        const cell = { month: span, staffId, ...kind }
+        const known = this.cells.get(keyOf(cell)) ?? { ...cell, sums: emptySums() }
+        addSums(known.sums, sums, sign)
+        this.cells.set(keyOf(cell), known)
+      }
   }
 
   /** All of them read and written together, in one order, so that two that add at once never wait for each other. */
   async keep(): Promise<void> {
     const { groomSums } = database().models
     const moved = [...this.cells].sort(([a], [b]) => a.localeCompare(b)).map(([, cell]) => cell)
-    const all = (key: 'month' | 'staffId' | 'coat') => [...new Set(moved.map((cell) => cell[key]))]
+    const all = (key: 'month' | 'staffId' | 'coat' | 'pattern') => [...new Set(moved.map((cell) => cell[key]))]
     const rows = await groomSums.findAll({
-      where: { month: all('month'), staffId: all('staffId'), coat: all('coat') } as WhereOptions<GroomSumsFields>,
+      where: {
+        month: all('month'),
+        staffId: all('staffId'),
+        coat: all('coat'),
+        pattern: all('pattern'),
+      } as WhereOptions<GroomSumsFields>,
       order: [
         ['month', 'ASC'],
         ['staffId', 'ASC'],
         ['coat', 'ASC'],
+        ['pattern', 'ASC'],
       ],
       ...HELD,
     })
@@ -126,21 +139,78 @@ class Sums {
   }
 }
 
-const keyOf = ({ month, staffId, coat }: Pick<SummedCell, 'month' | 'staffId' | 'coat'>): string =>
-  `${month} ${staffId} ${coat}`
+const keyOf = ({ month, staffId, coat, pattern }: Omit<SummedCell, 'sums'>): string =>
+  `${month} ${staffId} ${coat} ${pattern}`
 
-/** The sums of a span of months, or of years, the last one included. @param of one groomer or one coat; all when left out */
-export async function readSums(
-  [from, to]: readonly [from: string, to: string],
-  of: { staffId?: number; coat?: string } = {},
-): Promise<SummedCell[]> {
-  const only = `${of.staffId === undefined ? '' : 'AND staff_id = :staffId'} ${of.coat === undefined ? '' : 'AND coat = :coat'}`
+/** Of whose grooms, of which coat or of which pattern; of all when left out. */
+export interface SumsOf {
+  staffId?: number
+  coat?: string
+  pattern?: string
+}
+
+/** The sums of a span of months, or of years, the last one included; by coat, and of one pattern by that. */
+export async function readSums(span: readonly [from: string, to: string], of: SumsOf = {}): Promise<SummedCell[]> {
+  const { where, replacements } = spanOf(span, of)
+  const kind =
+    of.pattern === undefined ? `pattern = '' ${of.coat === undefined ? '' : 'AND coat = :coat'}` : 'pattern = :pattern'
   const rows = await database().sequelize.query<GroomSumsFields>(
-    `SELECT month, staff_id AS staffId, coat, sums FROM groom_sums
-     WHERE month BETWEEN :from AND :to AND CHAR_LENGTH(month) = :chars ${only}`,
-    { type: QueryTypes.SELECT, replacements: { from, to, chars: from.length, ...of } },
+    `SELECT month, staff_id AS staffId, coat, pattern, sums FROM groom_sums WHERE ${where} AND ${kind}`,
+    { type: QueryTypes.SELECT, replacements },
   )
   return rows.map(({ sums, ...cell }) => ({ ...cell, sums: JSON.parse(sums) as GroomSums }))
+}
+
+/** How many grooms of a span there were in each pattern, and their minutes together. */
+export async function readByPattern(
+  span: readonly [from: string, to: string],
+  of: Pick<SumsOf, 'staffId'>,
+): Promise<{ pattern: string; count: number; doneMin: number }[]> {
+  const { where, replacements } = spanOf(span, of)
+  const rows = await database().sequelize.query<{ pattern: string; count: number; doneMin: number }>(
+    `SELECT pattern, SUM(JSON_VALUE(sums, '$.count')) AS count, SUM(JSON_VALUE(sums, '$.doneMin')) AS doneMin
+     FROM groom_sums WHERE ${where} AND pattern <> '' GROUP BY pattern`,
+    { type: QueryTypes.SELECT, replacements },
+  )
+  return rows.map(({ pattern, count, doneMin }) => ({ pattern, count: Number(count), doneMin: Number(doneMin) }))
+}
+
+const spanOf = ([from, to]: readonly [from: string, to: string], of: SumsOf) => ({
+  where: `month BETWEEN :from AND :to AND CHAR_LENGTH(month) = :chars ${of.staffId === undefined ? '' : 'AND staff_id = :staffId'}`,
+  replacements: { from, to, chars: from.length, ...of },
+})
+
+/** The pattern of a dog's last groom that began before a moment; null: none, or none was named. */
+export async function readPatternBefore(dogId: number, beforeMs: number): Promise<string | null> {
+  const [row] = await database().sequelize.query<{ pattern: string | null }>(
+    `SELECT JSON_VALUE(known.facts, '$.pattern') AS pattern FROM visits AS visit
+       JOIN groom_facts AS known ON known.visit_id = visit.id
+     WHERE visit.dog_id = :dogId AND visit.started_at < :before ORDER BY visit.started_at DESC LIMIT 1`,
+    { type: QueryTypes.SELECT, replacements: { dogId, before: new Date(beforeMs) } },
+  )
+  return row?.pattern ?? null
+}
+
+/** Grooms of some dogs of which one is from before its pattern was kept, each dog's together and in order; none when it is done. */
+export async function readWithoutPattern(dogs: number) {
+  const rows = await database().sequelize.query<{ visitId: number; dogId: number; dog: string; request: string }>(
+    `SELECT visit.id AS visitId, visit.dog_id AS dogId, dog.name AS dog, booking.request
+     FROM (SELECT DISTINCT dog_id FROM groom_facts WHERE format < :format ORDER BY dog_id LIMIT :dogs) AS those
+       JOIN visits AS visit ON visit.dog_id = those.dog_id JOIN groom_facts AS known ON known.visit_id = visit.id
+       JOIN bookings AS booking ON booking.id = visit.booking_id JOIN dogs AS dog ON dog.id = visit.dog_id
+     ORDER BY visit.dog_id, visit.started_at`,
+    { type: QueryTypes.SELECT, replacements: { format: FACTS_FORMAT, dogs } },
+  )
+  return rows.map(({ request, ...row }) => ({ ...row, request: jsonOf(Request, request) }))
+}
+
+/** Keeps a pattern with grooms from before it was kept; what somebody wrote meanwhile stays. They are in no sums yet. */
+export async function keepPattern(pattern: string | null, visitIds: readonly number[]): Promise<void> {
+  await database().sequelize.query(
+    `UPDATE groom_facts SET facts = JSON_SET(facts, '$.pattern', :pattern), format = :format
+     WHERE visit_id IN (:visitIds) AND format < :format`,
+    { replacements: { pattern, visitIds: [...visitIds], format: FACTS_FORMAT } },
+  )
 }
 
 /** The first year of which anything is known; null: none. */

@@ -2,11 +2,12 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { coatToday, makePlan } from '@/core/plan'
 import type { VisitEvent } from '@/core/visit'
 import { insightOf, sumsOf } from '@/core/insight'
+import type { CardEntry } from '@/core/request'
 import { readBooking } from '@/data/bookings'
-import { readCard } from '@/data/cards'
+import { addCard, readCard, readVersions } from '@/data/cards'
 import type { Database } from '@/data/connection'
 import { readDog } from '@/data/dogs'
-import { dropSums, keepFacts, readSums } from '@/data/groomFacts'
+import { dropSums, keepFacts, readByPattern, readSums } from '@/data/groomFacts'
 import { readTools } from '@/data/kit'
 import { migrate } from '@/data/migrations'
 import { readVisit } from '@/data/visits'
@@ -181,6 +182,37 @@ describe('after the close', () => {
     await rebuildSums('UTC')
     expect(rounded(await told())).toEqual(rounded(byGroom))
   })
+  it('a groom as last time is in the pattern of the one before; so are grooms from before that was kept', async () => {
+    await groom()
+    const later = 6 * 7 * 24 * 60
+    const { id } = await bookAgain(database, ids, NINE + later * MIN, { sameAsLast: true })
+    const next = await startVisit(id, ids.dogId, { ...QUILL, request: { sameAsLast: true } }, NINE + later * MIN)
+    const end = happened(later + 90, { kind: 'finished' })
+    await appendEvents(next, [happened(later, { kind: 'stage-started', stage: 'wash' }), end], end.atMs)
+    expect((await closeVisit(next, true, end.atMs)).ok).toBe(true)
+    const mine = async () => (await factsOf(database)).filter(({ dogId }) => dogId === ids.dogId)
+    const patterns = async () => (await mine()).map(({ facts }) => facts.pattern)
+    expect(await patterns()).toEqual(['One length', 'One length'])
+    const span = ['2000-01', '2099-12'] as const
+    const told = async () => (await readByPattern(span, {})).sort((a, b) => a.pattern.localeCompare(b.pattern))
+    const before = await told()
+    expect(before.reduce((sum, { count }) => sum + count, 0)).toBe((await factsOf(database)).length)
+    for (const { visitId, facts } of await mine()) {
+      const { pattern: _, ...old } = facts
+      await database.models.groomFacts.update({ facts: JSON.stringify(old), format: 1 }, { where: { visitId } })
+    }
+    await dropSums()
+    expect([await patterns(), await told()]).toEqual([[null, null], []])
+    await rebuildSums('UTC')
+    expect(await patterns()).toEqual(['One length', 'One length'])
+    expect((await told()).map(({ pattern, count }) => [pattern, count])).toEqual(
+      before.map(({ pattern, count }) => [pattern, count]),
+    )
+    const cells = await readSums(span, { pattern: 'One length' })
+    expect(cells.reduce((sum, { sums }) => sum + sums.count, 0)).toBe(
+      before.find(({ pattern }) => pattern === 'One length')?.count,
+    )
+  })
   it('a short groom is added to short ones of its month, as often as it is written once', async () => {
     await groom()
     const [stored] = (await factsOf(database)).filter((each) => each.visitId === visitId)
@@ -254,9 +286,12 @@ describe('the tables', () => {
     expect((await readBooking(ids.bookingId))?.request).toEqual({ pattern: 'one-length' })
   })
   it('a card holds one row a zone and side', async () => {
-    const entry = { method: 'scissor', lengthMm: 9, join: 'blend' as const, why: '', zone: 'back', side: null }
-    const { plannedCardId } = (await readVisit(visitId))!
-    await expect(database.models.cardZone.create({ ...entry, cardId: plannedCardId })).rejects.toThrow()
+    const cut = { method: 'scissor' as const, blade: null, comb: null, lay: null, lengthMm: 9 }
+    const back: CardEntry = { zone: 'back', side: null, ...cut, shape: null, join: 'blend', why: '' }
+    const zones: CardEntry[] = [back, { ...back, side: 'left' }, back]
+    const card = { dogId: ids.dogId, kind: 'saved' as const, madeMs: NINE, madeBy: 'Wren', why: '', zones }
+    await expect(addCard(card)).rejects.toThrow('twice')
+    expect((await readVersions(ids.dogId)).map(({ kind }) => kind)).not.toContain('saved')
   })
   it('a migration that was cut off goes on where it stopped', async () => {
     await groom()
@@ -265,15 +300,14 @@ describe('the tables', () => {
     // Cut after the third statement was done and before it was marked.
     await sequelize.query("UPDATE migration_steps SET done = 2 WHERE name = '0009-one-truth'")
     for (const gone of ['growth_pairs', 'groom_facts']) await sequelize.query(`DROP TABLE ${gone}`)
-    await sequelize.query(
-      'ALTER TABLE trim_card_zones ADD INDEX zones_by_card (card_id), DROP INDEX one_row_a_zone_and_side',
-    )
+    // A table that a later change took away again.
+    await sequelize.query('CREATE TABLE trim_card_zones (card_id INT, zone VARCHAR(20), side VARCHAR(5))')
     for (const column of ['dogs', 'bookings', 'staff'])
       await sequelize.query(`ALTER TABLE ${column} DROP COLUMN row_version`)
-    await sequelize.query('ALTER TABLE trim_card_zones DROP COLUMN side_key')
     for (const [table, column] of JSON_CHECKS)
       await sequelize.query(`ALTER TABLE ${table} DROP CONSTRAINT ${table}_${column}_is_json`)
     expect(await migrate(database)).toEqual(['0009-one-truth'])
+    await sequelize.query('DROP TABLE trim_card_zones')
     expect((await readDog(ids.dogId))?.version).toBeGreaterThan(0)
     expect(await database.models.groomFacts.count()).toBe(0)
   })

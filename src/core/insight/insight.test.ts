@@ -13,6 +13,7 @@ const groom = (change: Partial<Groomed> & { headMin?: number } = {}): Groomed =>
   return {
     month: '2026-10',
     coat: 'curly',
+    pattern: 'Teddy',
     groomer: 'Wren',
     stages: [
       { id: 'head', p50: 14 },

@@ -1,13 +1,20 @@
 import { FAMILIES, type Family, type StageId } from '../stages'
 import { addSums, emptySums, type GroomSums } from './sums'
 
-/** What the grooms of a month by one groomer on one coat come to. */
+/** What the grooms of a month by one groomer on one coat, or in one pattern, come to. */
 export interface GroomCell {
   /** Calendar month, `2026-11`, or a year. */
   month: string
   coat: string
   groomer: string
   sums: GroomSums
+}
+
+/** Minutes of a groom on average, from its first stage to its end. */
+export interface Average {
+  name: string
+  minutes: number
+  count: number
 }
 
 export interface Kept {
@@ -18,8 +25,8 @@ export interface Kept {
 export interface Insight {
   grooms: number
   byFamily: { family: Family; plannedMin: number; doneMin: number }[]
-  byCoat: { name: string; minutes: number; count: number }[]
-  byGroomer: { name: string; minutes: number; count: number }[]
+  byCoat: Average[]
+  byGroomer: Average[]
   /** Of all promises of nine in ten, how many held. */
   ninety: Kept
   /** Promises by tenth of the chance that was said. */
@@ -37,9 +44,7 @@ export function insightOf(cells: readonly GroomCell[]): Insight {
   const all = emptySums()
   for (const { sums } of cells) addSums(all, sums)
   const averages = (keyOf: (cell: GroomCell) => string) =>
-    [...groupBy(cells, keyOf)]
-      .map(([name, { doneMin, count }]) => ({ name, minutes: Math.round(doneMin / count), count }))
-      .sort((a, b) => b.minutes - a.minutes)
+    averagesOf([...groupBy(cells, keyOf)].map(([name, few]) => ({ name, ...few })))
   return {
     grooms: all.count,
     byFamily: FAMILIES.map((family) => {
@@ -66,6 +71,13 @@ export function insightOf(cells: readonly GroomCell[]): Insight {
       })),
   }
 }
+
+/** Minutes of a groom by name, the longest first. */
+export const averagesOf = (groups: readonly { name: string; count: number; doneMin: number }[]): Average[] =>
+  groups
+    .filter(({ count }) => count > 0)
+    .map(({ name, doneMin, count }) => ({ name, minutes: Math.round(doneMin / count), count }))
+    .sort((a, b) => b.minutes - a.minutes)
 
 const meanOf = ([sum, count]: readonly [number, number]): number | null => (count === 0 ? null : sum / count)
 

@@ -1,7 +1,7 @@
 export { MAX_WORDS, Request } from './request'
 export { CardEntry, LastEntry, PlacedCut } from './card'
 export type { Wish } from './wish'
-export { wishesOf } from './wishes'
+export { patternAsked, wishesOf } from './wishes'
 export type { Answered } from './wishes'
 export type { Asked } from './asked'
 export { lengthAnswer } from './words/inPlace'

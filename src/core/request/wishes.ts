@@ -1,4 +1,4 @@
-import { patternCard, type PatternCard } from '../patterns'
+import { patternCard, patternLabel, type PatternCard } from '../patterns'
 import { ZONES, spread, zonesOf, type ZoneId, type ZoneKey } from '../zones'
 import type { Asked } from './asked'
 import { applyCard } from './lastTime'
@@ -55,6 +55,13 @@ function applyGrowing(wishes: Wishes, { growing, request }: Asked, card: Pattern
     if (side) putSide(wishes, zone, side, change)
     else put(wishes, zone, change)
   }
+}
+
+/** The name of the pattern that is asked for: the house's own, the one that words name, or the library's; null: none is named. */
+export function patternAsked({ ownPattern, pattern, words, answers }: Request, dogName?: string): string | null {
+  if (ownPattern) return ownPattern.name
+  const id = spokenPattern(readWords(words ?? '', answers, dogName ? [dogName] : [])) ?? pattern
+  return id === undefined ? null : patternLabel(id)
 }
 
 function applyFields(wishes: Wishes, request: Request, card: PatternCard): void {

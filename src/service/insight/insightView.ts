@@ -1,10 +1,10 @@
 import { z } from 'zod'
 import { CoatId } from '@/core/coat'
-import { insightOf } from '@/core/insight'
+import { averagesOf, insightOf } from '@/core/insight'
 import { mayDo } from '@/core/rights'
 import { showDay } from '@/core/units'
 import { countDogs } from '@/data/drawer'
-import { isSumMissing, readFirstYear, readSums } from '@/data/groomFacts'
+import { isSumMissing, readByPattern, readFirstYear, readSums } from '@/data/groomFacts'
 import { readGrowths } from '@/data/growth'
 import type { OpenHouse } from '../house/openHouse'
 import { rebuildSums } from './rebuildFacts'
@@ -19,17 +19,18 @@ const FEWEST_MEASURES = 3
 export const SPANS = { year: 12, 'three years': 36, all: null } as const
 export const Span = z.enum(Object.keys(SPANS) as [keyof typeof SPANS])
 
-/** Of which grooms something is asked: how far back, by whom, on which coat. */
+/** Of which grooms something is asked: how far back, by whom, and on which coat or in which pattern. */
 export const InsightAsked = z.object({
   span: Span.catch('year').default('year'),
   by: z.coerce.number().int().positive().optional().catch(undefined),
   coat: CoatId.optional().catch(undefined),
+  pattern: z.string().min(1).max(80).optional().catch(undefined),
 })
 export type InsightAsked = z.infer<typeof InsightAsked>
 
 /** What the house's own grooms say. Of people only who may see all sees more than themself. */
 export async function insightView(
-  { span, by, coat }: InsightAsked,
+  { span, by, coat, pattern }: InsightAsked,
   { time, timeZone, nowMs, nameOf, everybody }: OpenHouse,
   who: Pick<Person, 'id' | 'name' | 'role' | 'owner'>,
 ) {
@@ -43,8 +44,11 @@ export async function insightView(
   // All of it is told year by year.
   const [since, until] =
     months === null ? [(await readFirstYear()) ?? thisYear, thisYear] : [monthsBefore(thisMonth, months), thisMonth]
-  const [cells, growth, dogs] = await Promise.all([
-    readSums([since, until], { ...(ofOne ? { staffId: ofOne } : {}), ...(coat ? { coat } : {}) }),
+  const whose = ofOne ? { staffId: ofOne } : {}
+  const which = pattern ? { pattern } : coat ? { coat } : {}
+  const [cells, patterns, growth, dogs] = await Promise.all([
+    readSums([since, until], { ...whose, ...which }),
+    readByPattern([since, until], whose),
     readGrowths(FEWEST_MEASURES, MOST_LINES),
     countDogs(),
   ])
@@ -53,7 +57,9 @@ export async function insightView(
   return {
     insight: { ...insight, byGroomer },
     everybodys,
-    asked: { span, by: ofOne ?? null, coat: coat ?? null },
+    /** Of all coats: sums of a pattern know none. */
+    byPattern: averagesOf(patterns.map(({ pattern: name, ...sums }) => ({ name, ...sums }))),
+    asked: { span, by: ofOne ?? null, coat: pattern ? null : (coat ?? null), pattern: pattern ?? null },
     /** Who can be asked for. */
     people: everybodys ? everybody.map(({ id, name }) => ({ id, name })) : [{ id: who.id, name: who.name }],
     since: months === null ? since : `${showDay(`${since}-01`)} ${since.slice(0, 4)}`,

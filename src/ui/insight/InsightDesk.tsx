@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { COATS } from '@/core/coat'
-import type { Insight } from '@/core/insight'
+import { NO_PATTERN, type Average, type Insight } from '@/core/insight'
 import { stageLabel, type Family } from '@/core/stages'
 import { Bars, Lines, NamedBars, Question, bottomNear } from './Question'
 import styles from './insight.module.css'
@@ -25,8 +25,10 @@ export interface InsightView {
   insight: Insight
   /** Whether the figures of everybody are here, or those of who looks alone. */
   everybodys: boolean
-  /** What was asked for: how far back, of whom, of which coat; null: all. */
-  asked: { span: string; by: number | null; coat: string | null }
+  /** What was asked for: how far back, of whom, of which coat or in which pattern; null: all. */
+  asked: { span: string; by: number | null; coat: string | null; pattern: string | null }
+  /** Minutes by pattern, the longest first; of every coat. */
+  byPattern: readonly Average[]
   people: readonly { id: number; name: string }[]
   /** The day since which every groom counts, `25 November 2025`. */
   since: string
@@ -36,7 +38,7 @@ export interface InsightView {
 
 /** What the house's own grooms of a year say: each chart answers the question above it. */
 export function InsightDesk({ view }: { view: InsightView }) {
-  const { insight, since, growth, everybodys } = view
+  const { insight, since, growth, everybodys, asked } = view
   const { grooms } = insight
   const known = grooms >= FEWEST
   return (
@@ -50,6 +52,9 @@ export function InsightDesk({ view }: { view: InsightView }) {
       <Asking view={view} />
       <div className={styles.questions}>
         <Minutes insight={insight} known={known} everybodys={everybodys} />
+        {/* Sums of a pattern know no coat, nor those of a coat a pattern. */}
+        {asked.pattern === null && <ByCoat insight={insight} known={known} />}
+        {asked.coat === null && <ByPattern view={view} />}
         <Promises insight={insight} known={known} />
         <Trims insight={insight} known={known} />
         <CoatGrowth growth={growth} />
@@ -65,13 +70,16 @@ const SPANS = [
 ] as const
 
 /** Which grooms the answers are of. */
-function Asking({ view: { asked, people } }: { view: InsightView }) {
+function Asking({ view: { asked, people, byPattern } }: { view: InsightView }) {
   const router = useRouter()
   const href = (change: Partial<InsightView['asked']>) => {
-    const { span, by, coat } = { ...asked, ...change }
-    const query = new URLSearchParams({ span, ...(by ? { by: String(by) } : {}), ...(coat ? { coat } : {}) })
+    const { span, by, coat, pattern } = { ...asked, ...change }
+    const of = { ...(by ? { by: String(by) } : {}), ...(coat ? { coat } : {}), ...(pattern ? { pattern } : {}) }
+    const query = new URLSearchParams({ span, ...of })
     return `/insight?${query.toString()}`
   }
+  // What is asked for stays to be seen where no groom of this span is in it.
+  const names = [...new Set([...byPattern.map(({ name }) => name), ...(asked.pattern ? [asked.pattern] : [])])].sort()
   return (
     <div className={styles.asking}>
       {SPANS.map(([span, label]) => (
@@ -85,35 +93,55 @@ function Asking({ view: { asked, people } }: { view: InsightView }) {
           {label}
         </button>
       ))}
-      <select
-        className="kv-select"
-        aria-label="By whom"
-        value={asked.by ?? ''}
-        onChange={({ target }) => router.push(href({ by: Number(target.value) || null }))}
-      >
-        <option value="">everybody</option>
-        {people.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
-      <select
-        className="kv-select"
-        aria-label="Which coat"
-        value={asked.coat ?? ''}
-        onChange={({ target }) => router.push(href({ coat: target.value || null }))}
-      >
-        <option value="">every coat</option>
-        {COATS.map((coat) => (
-          <option key={coat} value={coat}>
-            {coat}
-          </option>
-        ))}
-      </select>
+      <Choice
+        label="By whom"
+        all="everybody"
+        chosen={asked.by}
+        of={people.map(({ id, name }) => [id, name])}
+        onChoose={(id) => router.push(href({ by: Number(id) || null }))}
+      />
+      <Choice
+        label="Which coat"
+        all="every coat"
+        chosen={asked.coat}
+        of={COATS.map((coat) => [coat, coat])}
+        onChoose={(coat) => router.push(href({ coat: coat || null, pattern: null }))}
+      />
+      <Choice
+        label="Which pattern"
+        all="every pattern"
+        chosen={asked.pattern}
+        of={names.map((name) => [name, name])}
+        onChoose={(pattern) => router.push(href({ pattern: pattern || null, coat: null }))}
+      />
     </div>
   )
 }
+
+interface ChoiceProps {
+  label: string
+  /** What is said where nothing is chosen. */
+  all: string
+  chosen: string | number | null
+  of: readonly (readonly [value: string | number, words: string])[]
+  onChoose: (value: string) => void
+}
+
+const Choice = ({ label, all, chosen, of, onChoose }: ChoiceProps) => (
+  <select
+    className="kv-select"
+    aria-label={label}
+    value={chosen ?? ''}
+    onChange={({ target }) => onChoose(target.value)}
+  >
+    <option value="">{all}</option>
+    {of.map(([value, words]) => (
+      <option key={value} value={value}>
+        {words}
+      </option>
+    ))}
+  </select>
+)
 
 interface AnswerProps {
   insight: Insight
@@ -138,15 +166,6 @@ function Minutes({ insight, known, everybodys }: AnswerProps & Pick<InsightView,
         />
       </Question>
       <Question
-        asks="Which coats take longest?"
-        answer={
-          insight.byCoat[0] ? `A ${insight.byCoat[0].name} coat, ${insight.byCoat[0].minutes} min on average.` : ''
-        }
-        known={known}
-      >
-        <Bars rows={insight.byCoat} bars={[['minutes', 'done']]} unit="min" />
-      </Question>
-      <Question
         asks={everybodys ? 'Who takes how long?' : 'How long do you take?'}
         answer={
           everybodys
@@ -158,6 +177,43 @@ function Minutes({ insight, known, everybodys }: AnswerProps & Pick<InsightView,
         <Bars rows={insight.byGroomer} bars={[['minutes', 'done']]} unit="min" />
       </Question>
     </>
+  )
+}
+
+function ByCoat({ insight, known }: AnswerProps) {
+  return (
+    <Question
+      asks="Which coats take longest?"
+      answer={insight.byCoat[0] ? `A ${insight.byCoat[0].name} coat, ${insight.byCoat[0].minutes} min on average.` : ''}
+      known={known}
+    >
+      <Bars rows={insight.byCoat} bars={[['minutes', 'done']]} unit="min" />
+    </Question>
+  )
+}
+
+/** Patterns of fewer grooms than this are chance, and left out. */
+const FEWEST_OF_PATTERN = 3
+const MOST_PATTERNS = 8
+
+function ByPattern({ view: { byPattern, insight } }: { view: InsightView }) {
+  const rows = byPattern.filter(({ name, count }) => name !== NO_PATTERN && count >= FEWEST_OF_PATTERN)
+  const [longest] = rows
+  const all = byPattern.reduce((sum, { count }) => sum + count, 0)
+  const usual = byPattern.reduce((sum, { minutes, count }) => sum + minutes * count, 0) / Math.max(1, all)
+  const over = longest ? longest.minutes - Math.round(usual) : 0
+  return (
+    <Question
+      asks="Which patterns take longest?"
+      answer={
+        longest
+          ? `${longest.name}: ${longest.minutes} min over ${longest.count} grooms, ${over > 0 ? `${over} more than a groom takes. Book it so much longer` : 'no more than a groom takes'}.`
+          : ''
+      }
+      known={insight.grooms > 0 && rows.length > 1}
+    >
+      <NamedBars rows={rows.slice(0, MOST_PATTERNS)} bar="minutes" unit="min" />
+    </Question>
   )
 }
 
