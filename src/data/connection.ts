@@ -82,7 +82,7 @@ const TRIES = 5
  * what is read behind a lock is never older than the lock. Inside another transaction it joins that one.
  */
 export async function inTransaction<T>(work: () => Promise<T>): Promise<T> {
-  if (running.getStore()?.get('transaction')) return work()
+  if (isInTransaction()) return work()
   for (let tries = 1; ; tries++)
     try {
       return await database().sequelize.transaction(work)
@@ -90,6 +90,9 @@ export async function inTransaction<T>(work: () => Promise<T>): Promise<T> {
       if (tries === TRIES || errorNumber(error) !== DEADLOCK) throw error
     }
 }
+
+/** Whether what is asked from here belongs to a transaction that is open. */
+export const isInTransaction = (): boolean => Boolean(running.getStore()?.get('transaction'))
 
 /** The database's own number of an error; null for any other error. */
 export function errorNumber(error: unknown): number | null {

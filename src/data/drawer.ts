@@ -98,8 +98,8 @@ const WHERE: Record<DogFilter, string> = {
   wish: `standing = 'here' AND wish_on <= :today`,
   vaccination: `standing = 'here' AND (vaccinated_on IS NULL OR vaccinated_on < :yearAgo)`,
   blade: `standing = 'here' AND EXISTS (
-     SELECT 1 FROM trim_card_zones AS zone WHERE zone.blade IN (:blades) AND zone.card_id = (
-       SELECT MAX(card.id) FROM trim_cards AS card WHERE card.dog_id = dogs.id AND card.kind IN ('cut', 'saved')))`,
+     SELECT 1 FROM trim_cards AS card WHERE CONCAT(',', card.blades, ',') REGEXP :blades AND card.id = (
+       SELECT MAX(last.id) FROM trim_cards AS last WHERE last.dog_id = dogs.id AND last.kind IN ('cut', 'saved')))`,
   away: `standing <> 'here'`,
 }
 
@@ -127,7 +127,7 @@ export async function readDogIds({ filter, sort, blades, ...values }: DogsAsked)
   const where = filter === null ? `standing = 'here'` : WHERE[filter]
   const rows = await select<{ id: number }>(
     `SELECT dogs.id FROM dogs JOIN households AS home ON home.id = dogs.household_id WHERE ${where} ORDER BY ${ORDER[sort]}`,
-    { ...values, blades: blades.length > 0 ? [...blades] : [''] },
+    { ...values, blades: blades.length > 0 ? `,(${blades.join('|')}),` : '^$' },
   )
   return rows.map(({ id }) => id)
 }

@@ -65,13 +65,21 @@ export interface LogSince {
 }
 
 /** What a visit's log has gained since a number; from 0 all of it. */
-export async function readLogSince(visitId: number, since: number): Promise<LogSince> {
+export const readLogSince = async (visitId: number, since: number): Promise<LogSince> =>
+  (await readLogFrom(visitId, since))(since)
+
+/** A visit's log behind a number, to be told since that one or any later. */
+export async function readLogFrom(visitId: number, first: number): Promise<(since: number) => LogSince> {
   const rows = await database().models.event.findAll({
-    where: { visitId, no: { [Op.gt]: since } },
+    where: { visitId, no: { [Op.gt]: first } },
     order: [['no', 'ASC']],
   })
-  const events = readable(rows)
-  return { events, no: rows.at(-1)?.no ?? since, unread: rows.length - events.length }
+  const lines = rows.map((row) => ({ no: row.no, events: readable([row]) }))
+  return (since) => {
+    const gained = lines.filter(({ no }) => no > since)
+    const events = gained.flatMap((line) => line.events)
+    return { events, no: gained.at(-1)?.no ?? since, unread: gained.length - events.length }
+  }
 }
 
 /** One line of a visit's log, as it lies in the books. */

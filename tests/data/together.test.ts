@@ -2,16 +2,19 @@ import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Result } from '@/core/result'
 import type { CardEntry } from '@/core/request'
+import { foldVisit } from '@/core/visit'
 import { addCard, readVersions } from '@/data/cards'
 import { openDatabase, type Database } from '@/data/connection'
 import { readBookingsOfDog } from '@/data/bookings'
 import { readDog } from '@/data/dogs'
+import { readLog } from '@/data/events'
 import { bookVisit } from '@/service/booking/bookVisit'
 import { keepWishes } from '@/service/booking/keepWishes'
 import { saveCard } from '@/service/dog/saveCard'
 import { saveMeasures } from '@/service/dog/saveMeasures'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { beginVisit } from '@/service/visit/beginVisit'
+import { wholeFold } from '@/service/visit/visitStates'
 import {
   NINE,
   QUILL_PLAN,
@@ -135,6 +138,8 @@ describe('two people at once', () => {
       madeAt: new Date(NINE),
       madeBy: 'Ansel',
       why: 'two',
+      zones: '[]',
+      blades: '',
     }
     let answered = false
     const second = saveCard(cardAsked('three'), house()).finally(() => (answered = true))
@@ -161,6 +166,44 @@ describe('two people at once', () => {
       await closeVisit(visitId, true, NINE + 401 * 60_000)
       expect(together / ((await learned()) - mid)).toBeCloseTo(2, 2)
     }
+  })
+
+  it('twelve screens that send at the same moment are each answered as if they had come alone', async () => {
+    const visitId = await startVisit(ids.bookingId, ids.dogId)
+    const twice = happened(3, { kind: 'note', words: 'sent twice', stage: null })
+    const sendings = Array.from({ length: 12 }, (_, at) => [
+      happened(at, { kind: 'note', words: `screen ${at}`, stage: null }),
+      ...(at % 2 === 0 ? [twice] : []),
+      happened(20 + at, { kind: 'finished' }),
+    ])
+    const sent = await Promise.all(sendings.map((events) => appendEvents(visitId, events, NINE)))
+    const values = sent.flatMap((each) => (each.ok ? [each.value] : []))
+    const answers = values.flatMap((value) => value.answers)
+    const of = (ids: readonly string[]) => answers.filter(({ id }) => ids.includes(id)).map(({ taken }) => taken)
+    expect(of(sendings.flatMap(([note]) => note?.id ?? []))).toEqual(Array(12).fill('taken'))
+    expect(of([twice.id]).sort()).toEqual([...Array<string>(5).fill('known'), 'taken'])
+    const ends = sendings.flatMap((events) => events.at(-1)?.id ?? [])
+    expect(of(ends).sort()).toEqual([...Array<string>(11).fill('refused'), 'taken'])
+    const log = await readLog(visitId)
+    expect(log).toHaveLength(14)
+    expect((await wholeFold(visitId)).visit).toEqual(foldVisit(log))
+    // Each has its own in what it is told, whenever it came.
+    expect(values.every(({ events }, at) => events.some(({ id }) => id === sendings[at]?.[0]?.id))).toBe(true)
+  })
+
+  it('two who put right a closed card at the same moment make a version each', async () => {
+    const visitId = await finishedVisit()
+    await closeVisit(visitId, true, NINE + 401 * 60_000)
+    const before = (await readVersions(ids.dogId)).length
+    const right = (lengthMm: number) =>
+      happened(500 + lengthMm, {
+        kind: 'amended',
+        cut: { zone: 'back', side: null, method: 'scissor', blade: null, comb: null, lay: null, lengthMm },
+        why: 'measured',
+      })
+    const sent = await Promise.all([8, 9, 10].map((mm) => appendEvents(visitId, [right(mm)], NINE + 502 * 60_000)))
+    expect(failed<unknown>(sent)).toEqual([])
+    expect((await readVersions(ids.dogId)).length).toBe(before + 3)
   })
 
   it('a measure kept on one tablet is not overwritten by the other, which is told what changed', async () => {

@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { freePort, houseUrl } from '../../scripts/lib/mariadb.mjs'
-import { startDemo, stopKovit, type Running } from './kovit'
+import { endKovit, startDemo, type Running } from './kovit'
 
 const HOME = '.kovit-test/two-servers'
 /** A busy machine may take this long. */
@@ -35,7 +35,7 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   second.child.kill()
-  await stopKovit(first)
+  await endKovit(first, HOME)
 })
 
 /** The first groom that is under way. */

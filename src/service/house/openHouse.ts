@@ -1,7 +1,9 @@
+import { frozen } from '@/data/frozen'
 import { readHouse, type StoredHouse } from '@/data/house'
 import { hasMark } from '@/data/marks'
 import { readStaff, type StaffMember } from '@/data/people'
 import { houseTime, type HouseTime } from './houseTime'
+import { together } from './together'
 
 export interface OpenHouse extends StoredHouse {
   time: HouseTime
@@ -25,13 +27,19 @@ export async function openHouse(nowMs = Date.now()): Promise<OpenHouse> {
 
 /** The house with its clock and people; null in an empty book. */
 export async function openHouseIfSetUp(nowMs = Date.now()): Promise<OpenHouse | null> {
-  const [house, everybody, demo] = await Promise.all([readHouse(), readStaff(), hasMark(DEMO_MADE)])
+  const { house, everybody, demo } = await readAll()
   if (!house) return null
   const nameOf = (staffId: number) => everybody.find(({ id }) => id === staffId)?.name ?? 'Somebody'
   const staff = everybody.filter(({ leftOn }) => leftOn === null)
   const hands = staff.filter(({ role }) => role !== 'front desk')
   return { ...house, demo, everybody, staff, hands, nameOf, time: houseTime(house.timeZone), nowMs }
 }
+
+/** What every request starts from: those of the same moment share it. */
+const readAll = together(async () => {
+  const [house, everybody, demo] = await Promise.all([readHouse(), readStaff(), hasMark(DEMO_MADE)])
+  return frozen({ house, everybody, demo })
+})
 
 /** The mark of a house that was filled with the demo to its end. */
 export const DEMO_MADE = 'demo-made'

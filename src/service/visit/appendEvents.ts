@@ -1,18 +1,18 @@
-import { foldFurther, keptFoldOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
+import { foldFurther, keptFoldOf, type Visit, type VisitEvent } from '@/core/visit'
 import { refuse, type Result } from '@/core/result'
 import { changeBooking, holdBooking } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
-import { addEvents, readKnown, readLog, readLogSince, type LogSince } from '@/data/events'
+import { addEvents, readKnown, readLog, readLogFrom, readLogSince, type LogSince } from '@/data/events'
 import { keepFold } from '@/data/folds'
-import { readVisit, readVisitLife, type VisitLife } from '@/data/visits'
+import { readVisit, readVisitLife } from '@/data/visits'
 import { noteMove } from '../booking/moveBooking'
-import { believed } from './believed'
+import { inLine } from './inLine'
+import { judge, type Taken } from './judge'
 import { keepAsCut } from './keepAsCut'
 import { wholeFold } from './visitStates'
 import { tellWatchers } from './watchVisit'
 
-/** What became of one event that was sent. */
-export type Taken = { id: string; taken: 'taken' | 'known' } | { id: string; taken: 'refused'; why: string }
+export type { Taken } from './judge'
 
 export interface Sent extends LogSince {
   /** One answer for each event that was sent. */
@@ -21,6 +21,14 @@ export interface Sent extends LogSince {
   nowMs: number
   /** Wrapped up: only what was cut can still be put right. */
   closed: boolean
+}
+
+/** What one screen sends at once. */
+interface Sending {
+  events: readonly VisitEvent[]
+  nowMs: number
+  /** The number of the last event that this screen has. */
+  since: number
 }
 
 /**
@@ -33,62 +41,56 @@ export async function appendEvents(
   nowMs: number,
   since = 0,
 ): Promise<Result<Sent>> {
+  if (events.length > 0) return sentIn(visitId, { events, nowMs, since })
   // A screen that only asks what is new holds nobody up.
-  if (events.length === 0) {
-    const visit = await readVisitLife(visitId)
-    if (!visit) return refuse('visitId', 'There is no such visit.')
-    const closed = visit.closedMs !== null
-    return { ok: true, value: { answers: [], nowMs, closed, ...(await readLogSince(visitId, since)) } }
-  }
-  const sent = await inTransaction(() => takeIn(visitId, events, nowMs, since))
-  if (sent.ok && sent.value.answers.some(({ taken }) => taken === 'taken')) tellWatchers(visitId)
-  return sent
-}
-
-async function takeIn(
-  visitId: number,
-  events: readonly VisitEvent[],
-  nowMs: number,
-  since: number,
-): Promise<Result<Sent>> {
-  const visit = await readVisitLife(visitId, true)
-  if (!visit) return refuse('visitId', 'There is no such visit.')
-  const known = await readKnown(events.map(({ id }) => id))
-  const fold = await wholeFold(visitId)
-  // Only after the close it matters what an undo takes back.
-  const log = visit.closedMs === null ? [] : await readLog(visitId)
-  const fresh: VisitEvent[] = []
-  const answers = events.map((event): Taken => {
-    const { id } = event
-    if (known.get(id) === visitId || fresh.some((each) => each.id === id)) return { id, taken: 'known' }
-    const why = known.has(id)
-      ? 'An event of another visit was sent here.'
-      : whyNot(event, visit, fold, [...log, ...fresh])
-    if (why !== null) return { id, taken: 'refused', why }
-    fresh.push(believed(event, visit, nowMs, fresh.length))
-    return { id, taken: 'taken' }
-  })
-  if (fresh.length > 0) await addEvents(visitId, fresh, nowMs)
+  const visit = await readVisitLife(visitId)
+  if (!visit) return NO_VISIT
   const gained = await readLogSince(visitId, since)
-  const closed = visit.closedMs !== null
-  if (fresh.length > 0) {
-    const now = await foldOnward(visitId, fold, fresh, gained.no)
-    await bringSlot(visitId, fresh, now.visit, nowMs)
-    if (closed) await amendCard(visitId, [...log, ...fresh], fresh, nowMs)
-  }
-  return { ok: true, value: { answers, nowMs, closed, ...gained } }
+  return { ok: true, value: { answers: [], nowMs, closed: visit.closedMs !== null, ...gained } }
 }
 
-/** Keeps the fold beside the log; one that cannot simply go on is made from the whole log. */
-async function foldOnward(
-  visitId: number,
-  fold: KeptFold,
-  fresh: readonly VisitEvent[],
-  no: number,
-): Promise<KeptFold> {
-  const kept = foldFurther(fold, fresh) ?? keptFoldOf(await readLog(visitId))
-  await keepFold(visitId, { no, kept })
-  return kept
+const NO_VISIT = refuse('visitId', 'There is no such visit.')
+
+/** Sendings for one visit; those that come at the same moment are kept in one go. */
+const sentIn = inLine<Sending, Sent>(async (visitId, sendings) => {
+  const sent = await inTransaction(() => takeIn(visitId, sendings))
+  const isTaken = ({ taken }: Taken) => taken === 'taken'
+  if (sent.some((each) => each.ok && each.value.answers.some(isTaken))) tellWatchers(visitId)
+  return sent
+})
+
+/** One sending after another, each judged as if it had come alone. */
+async function takeIn(visitId: number, sendings: readonly Sending[]): Promise<Result<Sent>[]> {
+  const visit = await readVisitLife(visitId, true)
+  if (!visit) return sendings.map(() => NO_VISIT)
+  const closed = visit.closedMs !== null
+  const known = await readKnown(sendings.flatMap(({ events }) => events.map(({ id }) => id)))
+  let fold = await wholeFold(visitId)
+  // Only after the close it matters what an undo takes back.
+  const log = closed ? await readLog(visitId) : []
+  const all: VisitEvent[] = []
+  const judged: { answers: Taken[]; fresh: VisitEvent[]; logged: number }[] = []
+  for (const { events, nowMs } of sendings) {
+    const { answers, fresh } = judge(events, { visit, fold, known, log }, nowMs)
+    judged.push({ answers, fresh, logged: log.push(...(closed ? fresh : [])) })
+    if (fresh.length === 0) continue
+    all.push(...fresh)
+    for (const { id } of fresh) known.set(id, visitId)
+    // What cannot simply go on is folded from the whole log.
+    fold = foldFurther(fold, fresh) ?? keptFoldOf([...(await readLog(visitId)), ...all])
+  }
+  const nowMs = Math.max(...sendings.map((each) => each.nowMs))
+  if (all.length > 0) await addEvents(visitId, all, nowMs)
+  const gained = await readLogFrom(visitId, Math.min(...sendings.map(({ since }) => since)))
+  if (all.length > 0) {
+    await keepFold(visitId, { no: gained(0).no, kept: fold })
+    await bringSlot(visitId, all, fold.visit, nowMs)
+  }
+  if (closed) for (const { fresh, logged } of judged) await amendCard(visitId, log.slice(0, logged), fresh, nowMs)
+  return sendings.map(({ since, nowMs }, at) => ({
+    ok: true,
+    value: { answers: judged[at]?.answers ?? [], nowMs, closed, ...gained(since) },
+  }))
 }
 
 /** A slot that was brought to its dog on the bench is brought there in the book, and goes back when that is undone. */
@@ -98,7 +100,8 @@ async function bringSlot(
   { slotStartMs }: Visit,
   nowMs: number,
 ): Promise<void> {
-  if (!fresh.some(({ kind }) => kind === 'slot-set' || kind === 'undone')) return
+  const moved = fresh.findLast(({ kind }) => kind === 'slot-set' || kind === 'undone')
+  if (!moved) return
   const set = (await readLog(visitId)).filter((event) => event.kind === 'slot-set')
   const [first] = set
   const stored = first && (await readVisit(visitId))
@@ -107,7 +110,7 @@ async function bringSlot(
   if (!booking || startMs === undefined || booking.startMs === startMs) return
   const { staffId, slotMin } = booking
   await changeBooking(booking.id, { moved: { startMs, atMs: nowMs } })
-  await noteMove(booking, { startMs, staffId, slotMin }, fresh.at(-1)?.by, nowMs)
+  await noteMove(booking, { startMs, staffId, slotMin }, moved.by, nowMs)
 }
 
 /** A late note changes nothing that was cut; anything else after the close makes a new version of the card. */
@@ -119,31 +122,4 @@ async function amendCard(
 ): Promise<void> {
   const stored = fresh.some(({ kind }) => kind !== 'late-note') ? await readVisit(visitId) : null
   if (stored) await keepAsCut(stored, log, nowMs, 'Amended')
-}
-
-/** Why an event cannot be taken in as the log stands; null when it can. */
-function whyNot(event: VisitEvent, { closedMs }: VisitLife, fold: KeptFold, log: readonly VisitEvent[]): string | null {
-  if (event.kind === 'late-note') return null
-  if (closedMs === null) {
-    if (event.kind === 'amended') return 'This visit is still open: correct the zone on the bench.'
-    const twice = event.kind === 'finished' && fold.visit.finishedMs !== null
-    return twice ? 'This visit is finished already; it was finished on another screen.' : null
-  }
-  if (event.kind === 'amended' || undoesAmendment(event, log)) return null
-  return 'This visit was wrapped up on another screen. Only what was cut can be put right now, as an amendment.'
-}
-
-/** Whether an event takes back an amendment, or takes such a taking back: what was before the close stays as it was. */
-function undoesAmendment(event: VisitEvent, log: readonly VisitEvent[]): boolean {
-  if (event.kind !== 'undone') return false
-  const undone = log.find(({ id }) => id === event.undoes)
-  if (undone === undefined) return false
-  // Each is looked at once: two that name each other lead nowhere.
-  return (
-    undone.kind === 'amended' ||
-    undoesAmendment(
-      undone,
-      log.filter(({ id }) => id !== undone.id),
-    )
-  )
 }

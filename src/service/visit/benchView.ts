@@ -13,15 +13,15 @@ import { readDayDeeds } from '@/data/dayDeeds'
 import { readDogsById, type Dog } from '@/data/dogs'
 import { readLogSince } from '@/data/events'
 import { readHouseCautions } from '@/data/houseRules'
-import { readVisitsOfBookings, type StoredVisit } from '@/data/visits'
+import { readOpenVisitsOf, readVisitsOfBookings } from '@/data/visits'
 import { planFor } from '../booking/planFor'
 import { bookingFile } from '../booking/planOf'
-import { dayVisits } from '../day/dayEntry'
+import { readBookingsOfDay } from '../day/dayEntry'
 import { nameInDay } from '../day/dogOfDay'
 import { dogRecords } from '../dog/dogRecords'
 import type { OpenHouse } from '../house/openHouse'
 import { visitFile } from './visitFile'
-import { wholeFold } from './visitStates'
+import { wholeFolds } from './visitStates'
 
 /** One dog under the hand; null when there is no such visit. */
 export async function benchView(visitId: number, house: OpenHouse) {
@@ -119,18 +119,17 @@ export interface OtherBench {
   kept: KeptFold
 }
 
-async function otherBenches(house: OpenHouse, visitId: number | null): Promise<OtherBench[]> {
-  const { bookings, visits } = await dayVisits(house, house.time.day(house.nowMs))
-  const open = visits.filter(({ id, closedMs }) => id !== visitId && closedMs === null)
-  const [dogs, folds] = await Promise.all([readDogsById(open.map(({ dogId }) => dogId)), wholeFolds(open)])
+async function otherBenches({ time, nowMs }: OpenHouse, visitId: number | null): Promise<OtherBench[]> {
+  const bookings = await readBookingsOfDay(time, time.day(nowMs))
+  const open = (await readOpenVisitsOf(bookings.map(({ id }) => id))).filter(({ id }) => id !== visitId)
+  const [dogs, folds] = await Promise.all([
+    readDogsById(open.map(({ dogId }) => dogId)),
+    wholeFolds(open.map(({ id }) => id)),
+  ])
   return open.flatMap((stored) => {
     const [dog, kept] = [dogs.get(stored.dogId), folds.get(stored.id) ?? EMPTY_FOLD]
-    const isToday = bookings.some(({ id }) => id === stored.bookingId)
-    if (!isToday || !dog || kept.visit.startMs === null || kept.visit.finishedMs !== null) return []
+    if (!dog || kept.visit.startMs === null || kept.visit.finishedMs !== null) return []
     const { stages } = standing(stored.plannedCase, stored.plan, kept.visit).plan
     return [{ visitId: stored.id, name: dog.name, stages, kept }]
   })
 }
-
-const wholeFolds = async (visits: readonly StoredVisit[]) =>
-  new Map(await Promise.all(visits.map(async ({ id }) => [id, await wholeFold(id)] as const)))

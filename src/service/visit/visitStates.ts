@@ -1,17 +1,21 @@
 import { isDeepStrictEqual } from 'node:util'
-import { foldVisit, keptFoldOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
+import { keptFoldOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
 import { lastNumbers, readLog, readLogs } from '@/data/events'
 import { keepFold, readFoldAndLast, readFolds, type StoredFold } from '@/data/folds'
 
-/** The state of each of these visits: its kept fold where that knows the whole log, else the log folded. */
-export async function visitStates(visitIds: readonly number[]): Promise<Map<number, Visit>> {
+/** The fold of each of these visits: as kept where that knows the whole log, else the log folded. */
+export async function wholeFolds(visitIds: readonly number[]): Promise<Map<number, KeptFold>> {
   const [folds, numbers] = await Promise.all([readFolds(visitIds), lastNumbers(visitIds)])
   const isWhole = (id: number) => folds.get(id)?.no === (numbers.get(id) ?? 0)
   const logs = await readLogs(visitIds.filter((id) => !isWhole(id)))
   return new Map(
-    visitIds.map((id) => [id, logs.has(id) ? foldVisit(logs.get(id) ?? []) : (folds.get(id) as StoredFold).kept.visit]),
+    visitIds.map((id) => [id, logs.has(id) ? keptFoldOf(logs.get(id) ?? []) : (folds.get(id) as StoredFold).kept]),
   )
 }
+
+/** The state of each of these visits. */
+export const visitStates = async (visitIds: readonly number[]): Promise<Map<number, Visit>> =>
+  new Map([...(await wholeFolds(visitIds))].map(([id, { visit }]) => [id, visit]))
 
 /** The fold of one visit as kept, or from its log; for whoever holds the visit's row. */
 export async function wholeFold(visitId: number): Promise<KeptFold> {
