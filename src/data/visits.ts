@@ -6,6 +6,7 @@ import { PatternId } from '@/core/patterns'
 import { Plan, type Case } from '@/core/plan'
 import { Verdicts } from '@/core/repeat'
 import { Side, ZoneId } from '@/core/zones'
+import { AtHand } from './atHand'
 import { HELD, database } from './connection'
 import { jsonOf } from './jsonOf'
 import type { Row } from './models'
@@ -47,14 +48,22 @@ function lifeIn({ id, bookingId, dogId, cutCardId, startedAt, closedAt, liked, v
   }
 }
 
+/** Cases and plans as they were read, by what is stored: a bench reads the same ones again with every look. Each about 100 kB. */
+const cases = new AtHand<Case>(120)
+const plans = new AtHand<Plan>(120)
+const readOnce = <T>(hand: AtHand<T>, json: string, format: number, read: (json: string, format: number) => T): T => {
+  const key = `${format} ${json}`
+  return hand.get(key) ?? hand.keep(key, read(json, format))
+}
+
 /** @throws when a stored row does not fit a visit */
 function toVisit(row: Row<VisitFields>): StoredVisit {
   const { plannedCardId, format, leftBehind } = row
   return {
     ...lifeIn(row),
     plannedCardId,
-    plannedCase: readStoredCase(row.plannedCase, format),
-    plan: readStoredPlan(row.plan, format),
+    plannedCase: readOnce(cases, row.plannedCase, format, readStoredCase),
+    plan: readOnce(plans, row.plan, format, readStoredPlan),
     leftBehind: leftBehind === null ? null : jsonOf(LeftBehind, leftBehind),
   }
 }
@@ -82,6 +91,12 @@ export async function readVisitLife(visitId: number, held = false): Promise<Visi
 
 export async function readVisitsOfBookings(bookingIds: readonly number[]): Promise<StoredVisit[]> {
   const rows = await database().models.visit.findAll({ where: { bookingId: [...bookingIds] } })
+  return rows.map(toVisit)
+}
+
+/** Those of them that are not wrapped up. */
+export async function readOpenVisitsOf(bookingIds: readonly number[]): Promise<StoredVisit[]> {
+  const rows = await database().models.visit.findAll({ where: { bookingId: [...bookingIds], closedAt: null } })
   return rows.map(toVisit)
 }
 

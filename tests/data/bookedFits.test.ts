@@ -104,6 +104,8 @@ async function addCut(): Promise<void> {
     madeAt: new Date(NINE - 40 * DAY_MS),
     madeBy: 'Wren',
     why: 'As cut',
+    zones: '[]',
+    blades: '',
   })
   const past = await bookAgain(database, ids, NINE - 40 * DAY_MS)
   await models.visit.create({

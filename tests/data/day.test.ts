@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { keptDay, planDay, plannedDay, proposalOf } from '@/core/day'
 import { VisitEvent } from '@/core/visit'
-import type { Database } from '@/data/connection'
+import { tellQueries, type Database } from '@/data/connection'
 import { readDayDeeds } from '@/data/dayDeeds'
 import { DayAsked, decideDay } from '@/service/day/decideDay'
 import { dayEntries } from '@/service/day/dayEntry'
@@ -169,6 +169,32 @@ describe('a dog that runs late', () => {
     expect(hands?.own.find(({ stage }) => stage === 'wash')).toEqual({ stage: 'wash', person: 'Jory' })
     expect(new Set(hands?.besides.map(({ dog }) => dog))).toEqual(new Set(['Otis']))
     expect(day.people.map(({ id }) => id)).toEqual(['Wren', 'Jory'])
+  })
+})
+
+describe('a bench', () => {
+  const begin = async (bookingId: number) => {
+    const visit = await beginVisit(bookingId, await at(0))
+    if (!visit.ok) throw new Error('not begun')
+    const arrived = { id: randomUUID(), atMs: NINE, by: 'Wren', kind: 'stage-started', stage: 'arrive' }
+    await appendEvents(visit.value.visitId, [VisitEvent.parse(arrived)], NINE + MIN)
+    return visit.value.visitId
+  }
+  const others = async (visitId: number) => {
+    let questions = 0
+    tellQueries(() => void questions++)
+    const view = await benchView(visitId, await at(5))
+    tellQueries(() => {})
+    return { names: view?.others.map(({ name }) => name).sort(), questions }
+  }
+  it('knows the others that are under way, and asks no more however many they are', async () => {
+    const mine = await begin(ids.quill)
+    await begin(ids.otis)
+    const one = await others(mine)
+    expect(one.names).toEqual(['Otis'])
+    const rest = { dogId: (await database.models.booking.findByPk(ids.otis))?.dogId ?? 0, staffId: ids.wren }
+    for (const min of [120, 180, 240]) await begin((await bookAgain(database, rest, NINE + min * MIN)).id)
+    expect(await others(mine)).toEqual({ names: ['Otis', 'Otis', 'Otis', 'Otis'], questions: one.questions })
   })
 })
 

@@ -118,7 +118,7 @@ describe('the log of a visit', () => {
 })
 
 describe('cards', () => {
-  it('come back as they were saved, zones as rows', async () => {
+  it('come back as they were saved, with their zones', async () => {
     const visit = await readVisit(visitId)
     const card = await readCard(visit?.plannedCardId ?? 0)
     expect(card?.zones).toEqual(QUILL_PLAN.card)
@@ -132,7 +132,7 @@ describe('cards', () => {
     expect(saved.map(({ version }) => version).sort()).toEqual([2, 3, 4])
   })
 
-  it('a length outside 0 to 300 mm is refused by the table itself, and no half card stays', async () => {
+  it('a length outside 0 to 300 mm is refused, and no half card stays', async () => {
     const zones = QUILL_PLAN.card.map((entry, at) => (at === 36 ? { ...entry, lengthMm: 301 } : entry))
     await expect(addCard({ dogId, kind: 'cut', madeMs: NINE, madeBy: 'Wren', why: 'x', zones })).rejects.toThrow()
     expect(await database.models.card.count({ where: { dogId } })).toBe(1)

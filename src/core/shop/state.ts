@@ -190,10 +190,16 @@ export class State {
   }
 }
 
-/** Gives parts of an array, one behind the other. */
+/**
+ * Gives parts of an array, one behind the other.
+ * @throws when it is shorter than its parts, which would otherwise be cut short in silence
+ */
 function inTurn<T extends Int32Array | Float64Array>(all: T): (length: number) => T {
   let from = 0
-  return (length) => all.subarray(from, (from += length)) as T
+  return (length) => {
+    if (from + length > all.length) throw new Error('An array is shorter than its parts.')
+    return all.subarray(from, (from += length)) as T
+  }
 }
 
 /** What a unit takes to be cleaned when a job leaves it, min. */

@@ -1,6 +1,6 @@
 import { readPlanStamps } from '@/data/bookedFits'
 import type { Booking } from '@/data/bookings'
-import { AtHand } from '../atHand'
+import { AtHand } from '@/data/atHand'
 import type { HouseTime } from '../house/houseTime'
 import { casesFor, type BookingFile } from './planOf'
 

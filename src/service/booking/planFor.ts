@@ -1,5 +1,5 @@
 import { makePlan, type Case, type Plan } from '@/core/plan'
-import { AtHand } from '../atHand'
+import { AtHand } from '@/data/atHand'
 
 /** The plans of some full days, about 100 kB each. */
 const made = new AtHand<Plan>(120)

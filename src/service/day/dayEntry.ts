@@ -9,7 +9,7 @@ import { visitStates } from '../visit/visitStates'
 import { filesAtHand } from '../booking/filesAtHand'
 import { planFor } from '../booking/planFor'
 import type { BookingFile } from '../booking/planOf'
-import { MS_PER_MIN } from '../house/houseTime'
+import { MS_PER_MIN, type HouseTime } from '../house/houseTime'
 import type { OpenHouse } from '../house/openHouse'
 
 /** A booking with what is known of its groom so far. */
@@ -65,9 +65,13 @@ async function begunOf(
   })
 }
 
+/** What is booked on a day, by the clock of the house. */
+export const readBookingsOfDay = (time: HouseTime, day: Day): Promise<Booking[]> =>
+  readBookings(time.startOfDay(day), time.startOfDay(addDays(day, 1)))
+
 /** What was booked, begun and recorded on a day. */
 export async function dayVisits({ time }: OpenHouse, day: Day) {
-  const bookings = await readBookings(time.startOfDay(day), time.startOfDay(addDays(day, 1)))
+  const bookings = await readBookingsOfDay(time, day)
   const visits = await readVisitsOfBookings(bookings.map(({ id }) => id))
   const states = await visitStates(visits.map(({ id }) => id))
   return { bookings, visits, states }

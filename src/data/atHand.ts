@@ -1,4 +1,4 @@
-import { frozen } from '@/data/frozen'
+import { frozen } from './frozen'
 
 /** What was made lately, by what it was made from; the one that nobody asked for longest goes first. Nobody changes what is at hand. */
 export class AtHand<T> {
