@@ -25,11 +25,13 @@ import { endRepeat, growRepeats, startRepeat } from '@/service/repeat/repeatDog'
 import { repeatsView } from '@/service/repeat/repeatsView'
 import { appendEvents } from '@/service/visit/appendEvents'
 import { beginVisit } from '@/service/visit/beginVisit'
-import { putOnList, takeOffList, whoWaits } from '@/service/waiting/whoWaits'
+import { waitingView } from '@/service/waiting/waitingView'
+import { named, putOnList, takeOffList, unnamedWaiting } from '@/service/waiting/whoWaits'
 import { emptyBook, openHouse, type Server } from './house'
 
 let server: Server
 let database: Database
+const whoWaits = async (...asked: Parameters<typeof unnamedWaiting>) => named(await unnamedWaiting(...asked))
 // 2027-03-01 is a Monday.
 const MONDAY = '2027-03-01'
 const NOW = Date.UTC(2027, 2, 1, 6)
@@ -460,6 +462,13 @@ describe('who waits', () => {
       ['Rook', false, 'in its right week, leaves 30 min'],
       ['Clover', true, 'leaves 30 min'],
     ])
+    const shown = async (works: 'salon' | 'van') => {
+      const { gaps, asked } = await waitingView({ ...(await house()), works })
+      const fits = gaps.flatMap(({ fits }) => fits.map(({ waiting: { dog, owner } }) => `${dog} of ${owner}`))
+      return { fits: [...new Set(fits)].sort(), asked: asked.map(({ dog: name }) => name) }
+    }
+    expect(await shown('salon')).toEqual({ fits: ['Clover of Owner 0', 'Rook of Owner 1'], asked: ['Clover'] })
+    expect(await shown('van')).toEqual(await shown('salon'))
     await takeOffList({ id: on.value.id, off: true }, NOW)
     await takeOffList({ id: on.value.id, off: false }, NOW)
     await booked(0, '2027-03-04', '09:00')

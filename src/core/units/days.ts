@@ -17,9 +17,11 @@ function isDay(text: string): boolean {
 export const addDays = (day: Day, days: number): Day =>
   new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10)
 
+/** The number of a day, counted from 1 January 1970. */
+export const dayNumber = (day: Day): number => Math.round(Date.parse(`${day}T00:00:00Z`) / DAY_MS)
+
 /** Whole days from one day to another; negative when `to` is earlier. */
-export const daysBetween = (from: Day, to: Day): number =>
-  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS)
+export const daysBetween = (from: Day, to: Day): number => dayNumber(to) - dayNumber(from)
 
 /**
  * Whole calendar months from one day to another, as an age is counted; never below 0.

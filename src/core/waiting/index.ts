@@ -1,2 +1,2 @@
-export { firstOfGaps, whoFits } from './whoFits'
+export { firstOfGaps, whoFits, whoFitsEach } from './whoFits'
 export type { FitsGap, Gap, Waiting, WaitingLine } from './whoFits'

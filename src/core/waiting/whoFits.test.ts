@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { firstOfGaps, whoFits, type Waiting } from '.'
+import { seeded } from '../../../tests/generated/random'
+import { addDays, daysBetween } from '../units'
+import { firstOfGaps, whoFits, whoFitsEach, type FitsGap, type Waiting } from '.'
 
 const GAP = { day: '2026-12-01', from: 600, to: 750, near: '' }
 const waits = (dog: string, rest: Partial<Waiting> = {}): Waiting => ({
@@ -48,6 +50,40 @@ describe('who fits a gap', () => {
     expect(whoFits(GAP, [waits('Off', { dueOn: '2026-12-22', slotMin: 150 })])[0]?.why).toBe(
       '3 weeks off its week, fills it',
     )
+  })
+})
+
+describe('the best of a hundred', () => {
+  const next = seeded(5)
+  const many = Array.from({ length: 100 }, (_, at) =>
+    waits(`Dog ${at}`, {
+      dueOn: next() < 0.2 ? null : addDays(GAP.day, Math.floor(next() * 40) - 20),
+      slotMin: 60 + 15 * Math.floor(next() * 8),
+      place: `${at} ${next() < 0.3 ? 'Gull Steps' : 'Ropewalk'}`,
+      madeMs: Math.floor(next() * 20),
+    }),
+  )
+  const gaps = [GAP, { ...GAP, near: '3 Gull Steps' }, { ...GAP, day: '2026-12-09', to: 690 }]
+  it('are the first of all, however few are asked for', () => {
+    for (const gap of gaps)
+      for (const most of [0, 1, 3, 40]) expect(whoFits(gap, many, most)).toEqual(whoFits(gap, many).slice(0, most))
+  })
+  it('are the same for one gap and for many', () =>
+    expect(whoFitsEach(gaps, many, 3)).toEqual(gaps.map((gap) => whoFits(gap, many, 3))))
+  it('stand in one order: street, week, what stays free, how long they wait', () => {
+    const place = ({ waiting, spareMin, why }: FitsGap) => [
+      why.startsWith('in the same street') ? 0 : 1,
+      waiting.dueOn === null ? 0 : Math.floor(Math.abs(daysBetween(waiting.dueOn, GAP.day)) / 7),
+      spareMin,
+      waiting.madeMs,
+    ]
+    const found = whoFits(
+      { ...GAP, near: '3 Gull Steps' },
+      many.filter(({ dueOn }) => dueOn !== null),
+    ).map(place)
+    expect(found.length).toBeGreaterThan(40)
+    const inOrder = [...found].sort((a, b) => a.map((each, at) => each - (b[at] ?? 0)).find(Boolean) ?? 0)
+    expect(found).toEqual(inOrder)
   })
 })
 

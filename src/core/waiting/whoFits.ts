@@ -1,5 +1,5 @@
 import { showMinutes } from '../clock'
-import { daysBetween, type Day } from '../units'
+import { dayNumber, type Day } from '../units'
 
 /** A dog whose people would come earlier. */
 export interface Waiting {
@@ -53,37 +53,64 @@ const DAYS_IN_WEEK = 7
  * @param most so many of them
  */
 export const whoFits = <W extends Waiting>(gap: Gap, waiting: readonly W[], most = Infinity): FitsGap<W>[] =>
-  bestFirst(gap, waiting)
-    .slice(0, most)
-    .map(({ waiting: each, spareMin, isNear, weeksOff }) => ({
+  whoFitsEach([gap], waiting, most)[0] ?? []
+
+/** The same for each of many gaps. */
+export const whoFitsEach = <W extends Waiting>(
+  gaps: readonly Gap[],
+  waiting: readonly W[],
+  most: number,
+): FitsGap<W>[][] =>
+  bestOfEach(gaps, waiting, most).map((best) =>
+    best.map(({ waiting: each, spareMin, isNear, weeksOff }) => ({
       waiting: each,
       spareMin,
       why: whyFits(spareMin, isNear, weeksOff, each),
-    }))
+    })),
+  )
 
-/** The same before it is said why: of the hundreds that fit a gap a few are shown. */
-function bestFirst<W extends Omit<Waiting, 'dog'>>(gap: Gap, waiting: readonly W[]) {
-  const lengthMin = gap.to - gap.from
-  return waiting
-    .filter(({ from, to, slotMin }) => from <= gap.day && gap.day <= to && slotMin <= lengthMin)
-    .map((each) => {
-      const off = each.dueOn === null ? null : Math.abs(daysBetween(each.dueOn, gap.day))
-      const isNear = gap.near !== '' && streetOf(gap.near) === streetOf(each.place)
-      return {
-        waiting: each,
-        spareMin: lengthMin - each.slotMin,
-        isNear,
-        weeksOff: off === null ? 1 : off / DAYS_IN_WEEK,
-      }
-    })
-    .sort(
-      (a, b) =>
-        Number(b.isNear) - Number(a.isNear) ||
-        Math.floor(a.weeksOff) - Math.floor(b.weeksOff) ||
-        a.spareMin - b.spareMin ||
-        a.waiting.madeMs - b.waiting.madeMs,
-    )
+interface Fitting<W> {
+  waiting: W
+  spareMin: number
+  isNear: boolean
+  weeksOff: number
 }
+
+/** The best of each gap before it is said why: of the hundreds that fit one a few are shown. */
+function bestOfEach<W extends Omit<Waiting, 'dog'>>(gaps: readonly Gap[], waiting: readonly W[], most: number) {
+  // What is the same for every gap is worked out once: a fortnight of five people has a hundred.
+  const known = waiting.map((each) => ({
+    waiting: each,
+    street: streetOf(each.place),
+    due: each.dueOn === null ? null : dayNumber(each.dueOn),
+  }))
+  return gaps.map((gap) => {
+    const [lengthMin, street, today] = [gap.to - gap.from, streetOf(gap.near), dayNumber(gap.day)]
+    const best: Fitting<W>[] = []
+    for (const { waiting: each, street: home, due } of known) {
+      if (each.from > gap.day || gap.day > each.to || each.slotMin > lengthMin) continue
+      const spareMin = lengthMin - each.slotMin
+      const weeksOff = due === null ? 1 : Math.abs(due - today) / DAYS_IN_WEEK
+      putIn(best, { waiting: each, spareMin, isNear: gap.near !== '' && street === home, weeksOff }, most)
+    }
+    return best
+  })
+}
+
+/** Puts one where it belongs, behind whoever fits as well, if it is among so many. */
+function putIn<W extends { madeMs: number }>(best: Fitting<W>[], one: Fitting<W>, most: number): void {
+  const last = best.at(-1)
+  if (best.length === most && last && byFit(one, last) >= 0) return
+  const place = best.findIndex((other) => byFit(one, other) < 0)
+  best.splice(place < 0 ? best.length : place, 0, one)
+  if (best.length > most) best.pop()
+}
+
+const byFit = (a: Fitting<{ madeMs: number }>, b: Fitting<{ madeMs: number }>): number =>
+  Number(b.isNear) - Number(a.isNear) ||
+  Math.floor(a.weeksOff) - Math.floor(b.weeksOff) ||
+  a.spareMin - b.spareMin ||
+  a.waiting.madeMs - b.waiting.madeMs
 
 /** Of those who wait, who is among the first of any of these gaps; where they live is not asked. */
 export function firstOfGaps<W extends Omit<Waiting, 'dog' | 'place'>>(
@@ -92,8 +119,8 @@ export function firstOfGaps<W extends Omit<Waiting, 'dog' | 'place'>>(
   most: number,
 ): W[] {
   const placeless = waiting.map((line) => ({ ...line, place: '', line }))
-  const fits = gaps.flatMap((gap) => bestFirst({ ...gap, near: '' }, placeless).slice(0, most))
-  const first = new Set(fits.map((fit) => fit.waiting.line))
+  const placed = gaps.map((gap) => ({ ...gap, near: '' }))
+  const first = new Set(bestOfEach(placed, placeless, most).flatMap((best) => best.map((fit) => fit.waiting.line)))
   return waiting.filter((line) => first.has(line))
 }
 

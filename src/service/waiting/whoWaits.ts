@@ -19,10 +19,6 @@ const DUE_DAYS = 10
 /** Somebody who would come, before it is read who that is. */
 type Unnamed = Omit<WaitingLine, 'dog' | 'breed' | 'place' | 'owner' | 'phone' | 'householdId'>
 
-/** Everybody who would come between two days: those on the list, and those who are due and not booked. */
-export const whoWaits = async (house: OpenHouse, fromDay: Day, toDay: Day): Promise<WaitingLine[]> =>
-  named(await unnamedWaiting(house, fromDay, toDay))
-
 /** Of those who wait, who is among the first of any of these gaps; who the others are is not read. */
 export const namedForGaps = (all: readonly Unnamed[], gaps: readonly Omit<Gap, 'near'>[], most: number) =>
   named(firstOfGaps(gaps, all, most))
@@ -63,7 +59,11 @@ export async function unnamedWaiting({ nowMs, time }: OpenHouse, fromDay: Day, t
   return [...listed, ...byCoat]
 }
 
-async function named(lines: readonly Unnamed[]): Promise<WaitingLine[]> {
+/** A line before it is read who that is. */
+export const NAMELESS = { dog: '', breed: '', householdId: 0, place: '', owner: '', phone: null }
+
+/** Who they are, in their order. */
+export async function named(lines: readonly Unnamed[]): Promise<WaitingLine[]> {
   const dogs = await readDogNames(lines.map(({ dogId }) => dogId))
   const owners = await readFirstCalled([...dogs.values()].map(({ householdId }) => householdId))
   return lines.map((line) => {
