@@ -1,11 +1,9 @@
-import { ConfigProvider } from 'antd'
 import type { Metadata, Viewport } from 'next'
 import { connection } from 'next/server'
 import type { ReactNode } from 'react'
 import { standingOf } from '@/core/rights'
 import { unlessAway } from '@/service/house/away'
 import { Worker } from '@/ui/device/Worker'
-import { antdTheme } from '@/ui/theme/antdTheme'
 import '@/ui/theme/antd.generated.css'
 import '@/ui/theme/base.css'
 import { WhoHere, type WhoSeen } from '@/ui/who/WhoHere'
@@ -24,12 +22,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" className={FONTS}>
       <body>
-        <ConfigProvider theme={antdTheme} wave={{ disabled: true }}>
-          <WhoHere who={await seen()} acts={TABLE_ACTS}>
-            {children}
-          </WhoHere>
-          <Worker />
-        </ConfigProvider>
+        <WhoHere who={await seen()} acts={TABLE_ACTS}>
+          {children}
+        </WhoHere>
+        <Worker />
       </body>
     </html>
   )

@@ -1,12 +1,10 @@
 'use client'
 
-import { isTyping, useKeyDown } from '../keys/useKeyDown'
+import { isTyping, useKeyOnPage } from '../keys/useKeyDown'
 
 /** Single keys of the bench, unless something is being written or a button has the focus. */
 export function useKeys(keys: Record<string, () => void>, on: boolean): void {
-  useKeyDown((event) => {
-    // What is asked over the page has the keys.
-    if (document.querySelector('dialog[open]')) return
+  useKeyOnPage((event) => {
     if (!on || event.repeat || event.ctrlKey || event.metaKey || event.altKey || isTyping(event)) return
     const target = event.target as HTMLElement
     const onButton = target.tagName === 'BUTTON' || target.tagName === 'A' || target.getAttribute('role') === 'button'

@@ -1,7 +1,7 @@
 import { useRouter } from 'next/navigation'
 import { addDays } from '@/core/units'
 import { useTellKeys, type PageKey } from '../keys/pageKeys'
-import { isTyping, useKeyDown } from '../keys/useKeyDown'
+import { isTyping, useKeyOnPage } from '../keys/useKeyDown'
 import type { BookView } from './view'
 
 export const bookHref = (day: string, weeks: number): string =>
@@ -20,7 +20,7 @@ const KEYS: readonly PageKey[] = [
 export function useBookKeys({ from, weeks, today }: BookView, on: boolean): void {
   const router = useRouter()
   useTellKeys(KEYS)
-  useKeyDown((event) => {
+  useKeyOnPage((event) => {
     if (!on || isTyping(event) || event.altKey || event.ctrlKey || event.metaKey || event.repeat) return
     const key = event.key.toLowerCase()
     const go = (href: string) => (event.preventDefault(), router.push(href))

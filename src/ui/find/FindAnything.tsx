@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react'
 import { Sheet } from '../frame/Sheet'
 import { useTellKeys, type PageKey } from '../keys/pageKeys'
-import { isTyping, useKeyDown } from '../keys/useKeyDown'
+import { isTyping, useKeyOnPage } from '../keys/useKeyDown'
 import { FOUND_KINDS, useFound } from './useFound'
 import styles from './find.module.css'
 
@@ -19,7 +19,7 @@ export function FindAnything() {
     const button = opener.current
     return open ? () => button?.focus() : undefined
   }, [open])
-  useKeyDown((event) => {
+  useKeyOnPage((event) => {
     const isAsked = (event.key === 'k' && (event.ctrlKey || event.metaKey)) || (event.key === '/' && !isTyping(event))
     if (!isAsked) return
     event.preventDefault()

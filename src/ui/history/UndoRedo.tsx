@@ -1,7 +1,7 @@
 'use client'
 
 import { useTellKeys, type PageKey } from '../keys/pageKeys'
-import { useKeyDown } from '../keys/useKeyDown'
+import { useKeyOnPage } from '../keys/useKeyDown'
 
 const KEYS: readonly PageKey[] = [
   ['Ctrl Z', 'undo'],
@@ -16,7 +16,7 @@ interface UndoProps {
 /** Undo and redo as words, and as Ctrl-Z and Ctrl-Shift-Z outside of text fields. */
 export function UndoRedo({ undo, redo }: UndoProps) {
   useTellKeys(KEYS)
-  useKeyDown((event) => {
+  useKeyOnPage((event) => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
     if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
     const step = event.shiftKey ? redo : undo

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { Sheet } from '../frame/Sheet'
 import { usePageKeys, type PageKey } from './pageKeys'
-import { isTyping, useKeyDown } from './useKeyDown'
+import { isTyping, useKeyOnPage } from './useKeyDown'
 import styles from './keys.module.css'
 
 const EVERYWHERE: readonly PageKey[] = [
@@ -17,8 +17,8 @@ const EVERYWHERE: readonly PageKey[] = [
 export function KeySheet({ word }: { word?: string }) {
   const [open, setOpen] = useState(false)
   const keys = usePageKeys()
-  useKeyDown((event) => {
-    if (event.key !== '?' || isTyping(event) || document.querySelector('dialog[open]')) return
+  useKeyOnPage((event) => {
+    if (event.key !== '?' || isTyping(event)) return
     event.preventDefault()
     setOpen(true)
   })

@@ -1,6 +1,6 @@
 import { useEffect, useEffectEvent } from 'react'
 
-/** What a key does anywhere on the page, as the page is painted at that moment: an effect of its own would come later. */
+/** What a key does anywhere, as the page is painted at that moment: an effect of its own would come later. */
 export function useKeyDown(press: (event: KeyboardEvent) => void): void {
   const latest = useEffectEvent(press)
   useEffect(() => {
@@ -8,6 +8,13 @@ export function useKeyDown(press: (event: KeyboardEvent) => void): void {
     addEventListener('keydown', onKey)
     return () => removeEventListener('keydown', onKey)
   }, [])
+}
+
+/** The same for keys of the page: what is asked or told over it has the keys, and nothing opens above a table that is locked. */
+export function useKeyOnPage(press: (event: KeyboardEvent) => void): void {
+  useKeyDown((event) => {
+    if (!document.querySelector('dialog[open]')) press(event)
+  })
 }
 
 /** Whether something is being written, so that a letter is a letter. */

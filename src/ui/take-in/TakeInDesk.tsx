@@ -7,7 +7,7 @@ import type { Problem } from '@/core/result'
 import type { Act } from '../house/acts'
 import { UndoRedo } from '../history/UndoRedo'
 import { useTellKeys, type PageKey } from '../keys/pageKeys'
-import { useKeyDown } from '../keys/useKeyDown'
+import { useKeyOnPage } from '../keys/useKeyDown'
 import { Caller, type KnownCaller } from './Caller'
 import { CalledFigure } from './CalledFigure'
 import { Said } from './Said'
@@ -57,7 +57,7 @@ export function TakeInDesk({ view, takeIn, whoCalls }: DeskProps) {
       router.push(booked ? `/bookings/${booked.bookingId}/plan` : `/dogs/${dogId}`)
     })
   useTellKeys(KEYS)
-  useKeyDown((event) => {
+  useKeyOnPage((event) => {
     if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return
     event.preventDefault()
     if (!busy) keep()

@@ -1,4 +1,4 @@
-import { useState, type ReactNode } from 'react'
+import { useId, useState, type ReactNode } from 'react'
 import styles from './who.module.css'
 
 interface FieldProps {
@@ -16,24 +16,32 @@ interface SaidProps extends FieldProps {
   beside?: ReactNode
 }
 
-const Said = ({ label, value, numeric, autoComplete = 'off', fault, onChange, type, most, beside }: SaidProps) => (
-  <div className={styles.said}>
-    <label className="kv-field">
-      {label}
-      <input
-        type={type}
-        value={value}
-        maxLength={most}
-        inputMode={numeric ? 'numeric' : 'text'}
-        autoComplete={autoComplete}
-        aria-invalid={fault !== undefined}
-        onChange={(event) => onChange(event.target.value)}
-      />
-    </label>
-    {beside}
-    {fault && <span className="kv-late">{fault}</span>}
-  </div>
-)
+function Said({ label, value, numeric, autoComplete = 'off', fault, onChange, type, most, beside }: SaidProps) {
+  const id = useId()
+  return (
+    <div className={styles.said}>
+      <label className="kv-field">
+        {label}
+        <input
+          type={type}
+          value={value}
+          maxLength={most}
+          inputMode={numeric ? 'numeric' : 'text'}
+          autoComplete={autoComplete}
+          aria-invalid={fault !== undefined}
+          aria-describedby={fault ? id : undefined}
+          onChange={(event) => onChange(event.target.value)}
+        />
+      </label>
+      {beside}
+      {fault && (
+        <span id={id} className="kv-late">
+          {fault}
+        </span>
+      )}
+    </div>
+  )
+}
 
 export const WordField = (props: FieldProps) => <Said {...props} type="text" most={60} />
 

@@ -1,0 +1,1 @@
+export { Themed as default } from '@/ui/theme/Themed'
