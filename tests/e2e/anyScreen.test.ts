@@ -44,6 +44,9 @@ const PAGES = [
   '/?by=hands',
   '/?by=rehearse',
   '/?by=road&day=[roadDay]',
+  // Nothing is booked there, and there is no such page.
+  '/?day=2020-01-05',
+  '/no-such-page',
 ]
 
 describe.each(Object.keys(SIZES) as Size[])('on a %s', (size) => {

@@ -105,9 +105,13 @@ describe('every page', () => {
 describe('finding one’s way', () => {
   it('a day without dogs says so and leads on', async () => {
     await open('/?day=2020-01-01')
-    await page.sees('Nothing is booked on this day')
+    await page.sees('Nothing was booked on this day')
     await page.press('Today')
     await page.sees('in the house')
+    await open('/?day=2099-01-01')
+    await page.sees('Nothing is booked on this day')
+    await page.press('Book a dog')
+    await page.until(async () => (await driver.getCurrentUrl()).endsWith('/dogs'))
   })
   it('a day that does not exist is today', async () => {
     await open('/?day=2027-02-30')

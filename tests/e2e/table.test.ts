@@ -10,7 +10,7 @@ import { ensurePrograms } from '../../scripts/lib/install.mjs'
 import { freePort } from '../../scripts/lib/mariadb.mjs'
 import { actionsOf, askAt, pagesOf, routesOf } from './ask'
 import { Page, openBrowser } from './browser'
-import { openFor, startKovit, stopKovit, type Running } from './kovit'
+import { endKovit, openFor, startKovit, type Running } from './kovit'
 import { ACTIONS, PAGES, ROUTES } from './wanted'
 
 const HOME = '.kovit-test/table'
@@ -313,7 +313,7 @@ describe('a book of one’s own', () => {
     rmSync(OWN, { recursive: true, force: true })
     own = await startKovit(OWN, {}, ['--own'])
   })
-  afterAll(() => stopKovit(own))
+  afterAll(() => endKovit(own, OWN))
 
   it('lets nobody in before the house is somebody’s, and then nobody without a passphrase', async () => {
     await driver.get(own.address)
@@ -380,6 +380,12 @@ describe('a book of one’s own', () => {
     await driver.executeScript('const now = Date.now; Date.now = () => now() + 61 * 60_000')
     await page.sees('Say who goes on.')
     await page.key(Key.ESCAPE)
+    // Nothing opens over a table that is locked.
+    await page.key('/')
+    await page.key(Key.chord(Key.CONTROL, 'k'))
+    expect(
+      await driver.executeScript("return [...document.querySelectorAll('dialog')].map((each) => each.ariaLabel)"),
+    ).toEqual(['Who is at the table?'])
     await page.click("//dialog//button[.//b[.='Wren']]")
     await page.until(async () => !(await page.text()).includes('Say who goes on.'))
     expect(await page.valueOf("//input[@aria-label='Name of who is new']")).toBe('Perrin')

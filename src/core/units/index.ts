@@ -9,4 +9,5 @@ export {
   showLength,
 } from './lengths'
 export type { LengthUnit } from './lengths'
-export { Day, addDays, daysBetween, monthsBetween, showDay, weeksBetween } from './days'
+export { hundredths } from './hundredths'
+export { Day, addDays, dayNumber, daysBetween, monthsBetween, showDay, weeksBetween } from './days'

@@ -2,7 +2,6 @@
 
 import Link from 'next/link'
 import type { CSSProperties } from 'react'
-import { byFamily } from '@/core/strip'
 import { DogPicture } from '../coat-map'
 import { Tape } from '../tape'
 import type { HouseClock } from '@/core/clock'
@@ -76,7 +75,7 @@ export function DayBoard({ rows, time, nowMs }: { rows: readonly DayRow[]; time:
                 <Tape
                   label={row.name}
                   slotMin={row.slotMin}
-                  segments={byFamily(row.segments)}
+                  segments={row.segments}
                   terse
                   pxPerMin={pxPerMin}
                   height={34}

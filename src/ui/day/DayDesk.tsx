@@ -51,7 +51,9 @@ export function DayDesk({ view, decide }: DayDeskProps) {
           <h1>{title}</h1>
           <p className="kv-quiet" style={{ fontSize: 16 }}>
             {rows.length === 0
-              ? 'nothing booked'
+              ? isPast
+                ? 'nothing was booked'
+                : 'nothing booked'
               : `${counts.home} home, ${counts.inHouse} in the house, ${counts.toCome} to come`}
           </p>
           <p className={styles.days}>
@@ -72,16 +74,7 @@ export function DayDesk({ view, decide }: DayDeskProps) {
         {isToday && <DayNotices rows={way === 'hands' ? rows.filter(({ wait }) => wait !== null) : rows} />}
       </section>
       {rows.length === 0 ? (
-        <Saying
-          title="Nothing is booked on this day"
-          way={
-            <Link className="kv-button" href="/dogs">
-              Book a dog
-            </Link>
-          }
-        >
-          Book from a dog’s file; the slot is proposed from the dog’s own plan.
-        </Saying>
+        <NothingBooked isPast={isPast} />
       ) : road ? (
         <RoadDesk view={road} isPast={isPast} decide={decide} />
       ) : planned && way === 'rehearse' ? (
@@ -97,5 +90,25 @@ export function DayDesk({ view, decide }: DayDeskProps) {
       {way === 'dog' && <ComesNext lines={next} />}
       <Outbox messages={messages} />
     </>
+  )
+}
+
+function NothingBooked({ isPast }: { isPast: boolean }) {
+  const [title, href, way] = isPast
+    ? (['Nothing was booked on this day', '/', 'Open today'] as const)
+    : (['Nothing is booked on this day', '/dogs', 'Book a dog'] as const)
+  return (
+    <Saying
+      title={title}
+      way={
+        <Link className="kv-button" href={href}>
+          {way}
+        </Link>
+      }
+    >
+      {isPast
+        ? 'What was done to a dog stands in its file.'
+        : 'Book from a dog’s file; the slot is proposed from the dog’s own plan.'}
+    </Saying>
   )
 }

@@ -1,6 +1,5 @@
 import Link from 'next/link'
 import type { HouseClock } from '@/core/clock'
-import { byFamily } from '@/core/strip'
 import { DogPicture } from '../coat-map'
 import { TAPE_DOWN_EDGE, TapeDown } from '../tape'
 import { columnsOf } from './columns'
@@ -45,7 +44,7 @@ export function DayDown({ rows, time, nowMs }: { rows: readonly DayRow[]; time: 
             <div className={styles.hang} style={{ top: -TAPE_DOWN_EDGE }}>
               <TapeDown
                 slotMin={row.slotMin}
-                segments={byFamily(row.segments)}
+                segments={row.segments}
                 pxPerMin={pxPerMin}
                 width={TAPE_PX}
                 likelyMin={row.forecast?.p50 ?? null}

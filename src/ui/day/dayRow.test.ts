@@ -52,6 +52,14 @@ describe('one dog on the day board', () => {
       standing: 'holds',
       kind: 'Havanese, teddy',
     }))
+  it('sends of its tape what is drawn: families, to a hundredth of a minute', () => {
+    const stages = plannedSegments(plan.stages)
+    const { segments } = row(null, 0)
+    expect(segments.length).toBeLessThan(stages.length)
+    for (const { fromMin, toMin } of segments)
+      for (const min of [fromMin, toMin]) expect(String(min)).toMatch(/^\d+(\.\d{1,2})?$/)
+    expect(segments.at(-1)?.toMin).toBeCloseTo(stages.at(-1)?.toMin ?? 0, 1)
+  })
   it('in the house leads to its bench', () =>
     expect(row([event(1, 0, { kind: 'stage-started', stage: 'arrive' })], 2)).toMatchObject({
       state: 'in',

@@ -3,7 +3,8 @@ import type { Plan } from '@/core/plan'
 import { figureOf, type FigureDog } from '@/core/figure'
 import type { CardEntry, Request } from '@/core/request'
 import type { ZoneId } from '@/core/zones'
-import type { Segment } from '@/core/strip'
+import { byFamily, type Segment } from '@/core/strip'
+import { hundredths } from '@/core/units'
 import { runningWait, type Forecast, type RunningWait, type Visit } from '@/core/visit'
 import type { HouseClock } from '@/core/clock'
 
@@ -19,6 +20,7 @@ export interface DayRow {
   startMs: number
   endMs: number
   slotMin: number
+  /** By family, as there is room for on its tape. */
   segments: Segment[]
   forecast: { p50: number; p90: number } | null
   state: 'home' | 'wrap-up' | 'in' | 'to come'
@@ -66,7 +68,7 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseClock, nowMs
     startMs: booking.startMs,
     endMs,
     slotMin: booking.slotMin,
-    segments: entry.segments,
+    segments: byFamily(entry.segments).map(drawn),
     state,
     forecast: forecast && { p50: toMin(forecast.likelyMs), p90: toMin(forecast.lateMs) },
     href: hrefOf(state, booking.id, visitId),
@@ -95,9 +97,17 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseClock, nowMs
   return { ...base, standing: 'holds', words, below: `holds, ${chance} %` }
 }
 
+const drawn = ({ fromMin, toMin, ...rest }: Segment): Segment => ({
+  ...rest,
+  fromMin: hundredths(fromMin),
+  toMin: hundredths(toMin),
+})
+
 function figureIn({ dog, plan }: DayEntry): DayRow['figure'] {
   const by = <T>(of: (entry: CardEntry) => T) => Object.fromEntries(plan.card.map((entry) => [entry.zone, of(entry)]))
-  return { dog: figureOf(dog), coatMm: by(({ lengthMm }) => lengthMm), shapes: by(({ shape }) => shape) }
+  // Most zones have none, and a full day sends them all.
+  const shapes = Object.fromEntries(Object.entries(by(({ shape }) => shape)).filter(([, shape]) => shape !== null))
+  return { dog: figureOf(dog), coatMm: by(({ lengthMm }) => lengthMm), shapes }
 }
 
 function stateOf({ visit, closed }: DayEntry): DayRow['state'] {

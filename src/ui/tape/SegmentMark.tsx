@@ -1,5 +1,6 @@
 import { familyOf, stageLabel, type Family } from '@/core/stages'
 import type { Segment } from '@/core/strip'
+import { hundredths } from '@/core/units'
 
 interface SegmentProps {
   segment: Segment
@@ -40,7 +41,7 @@ export function SegmentMark(props: SegmentProps) {
   const { segment, x, top, height, slotMin, hatch, terse, textPx } = props
   const { stage, kind, state, fromMin, toMin } = segment
   const left = x(fromMin)
-  const field: Field = { left, width: Math.max(0, x(toMin) - left), top, height }
+  const field: Field = { left, width: hundredths(Math.max(0, x(toMin) - left)), top, height }
   const ink = `var(--kv-${familyOf(stage)}-ink)`
   const inked = state !== 'planned'
   const label = terse ? FAMILY_LABELS[familyOf(stage)] : stageLabel(stage)
@@ -53,7 +54,7 @@ export function SegmentMark(props: SegmentProps) {
         <rect
           x={left}
           y={top}
-          width={Math.max(0, field.width - 0.7)}
+          width={hundredths(Math.max(0, field.width - 0.7))}
           height={height}
           fill={inked ? ink : `var(--kv-${familyOf(stage)}-tint)`}
           stroke="var(--kv-sheet)"

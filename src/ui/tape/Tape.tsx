@@ -1,5 +1,6 @@
 import { useId } from 'react'
 import type { Segment } from '@/core/strip'
+import { hundredths } from '@/core/units'
 import { Ends, Hatches, Pin, TapeTicks } from './marks'
 import { SegmentMark } from './SegmentMark'
 
@@ -52,7 +53,7 @@ export function Tape(props: TapeProps) {
     textPx = TEXT_PX,
   } = props
   const id = useId().replace(/[^a-zA-Z0-9]/g, '')
-  const x = (min: number) => LEFT + (min + leadMin) * pxPerMin
+  const x = (min: number) => hundredths(LEFT + (min + leadMin) * pxPerMin)
   const width = x(extentMin) + 14
   const below = forecast ? 26 : 16
   const finish = forecast?.p50 ?? segments.at(-1)?.toMin ?? 0
@@ -67,7 +68,7 @@ export function Tape(props: TapeProps) {
       aria-label={`${label}: ${describe(segments, slotMin)}`}
     >
       <Hatches id={id} />
-      <rect x={x(0)} y={top} width={slotMin * pxPerMin} height={height} fill="var(--kv-flax)" />
+      <rect x={x(0)} y={top} width={hundredths(slotMin * pxPerMin)} height={height} fill="var(--kv-flax)" />
       <path d={`M${x(0)} ${top}H${x(slotMin)}M${x(0)} ${top + height}H${x(slotMin)}`} stroke="var(--kv-flax-edge)" />
       <TapeTicks
         slotMin={slotMin}
@@ -103,14 +104,16 @@ export function Tape(props: TapeProps) {
           <rect
             x={x(Math.min(forecast.p50, slotMin))}
             y={top + height + 1}
-            width={Math.max(0, Math.min(forecast.p90, slotMin) - Math.min(forecast.p50, slotMin)) * pxPerMin}
+            width={hundredths(
+              Math.max(0, Math.min(forecast.p90, slotMin) - Math.min(forecast.p50, slotMin)) * pxPerMin,
+            )}
             height={height > 50 ? 9 : 5}
             fill={`url(#${id}teal)`}
           />
           <rect
             x={x(Math.max(forecast.p50, slotMin))}
             y={top + height + 1}
-            width={Math.max(0, forecast.p90 - Math.max(forecast.p50, slotMin)) * pxPerMin}
+            width={hundredths(Math.max(0, forecast.p90 - Math.max(forecast.p50, slotMin)) * pxPerMin)}
             height={height > 50 ? 9 : 5}
             fill={`url(#${id}late)`}
           />

@@ -1,5 +1,6 @@
 import { familyOf } from '@/core/stages'
 import type { Segment } from '@/core/strip'
+import { hundredths } from '@/core/units'
 
 interface TapeDownProps {
   slotMin: number
@@ -15,7 +16,7 @@ export const TAPE_DOWN_EDGE = 6
 
 /** A groom strip that hangs down, for a phone: its ferrule above, its pin at the promise below. Its words stand beside it. */
 export function TapeDown({ slotMin, segments, pxPerMin, width, likelyMin }: TapeDownProps) {
-  const y = (min: number) => TAPE_DOWN_EDGE + min * pxPerMin
+  const y = (min: number) => hundredths(TAPE_DOWN_EDGE + min * pxPerMin)
   const lastMin = Math.max(slotMin, likelyMin ?? 0, segments.at(-1)?.toMin ?? 0)
   const height = y(lastMin) + TAPE_DOWN_EDGE
   const pin = likelyMin !== null && likelyMin > slotMin + 0.5 ? 'var(--kv-late)' : 'var(--kv-ink)'
@@ -28,7 +29,7 @@ export function TapeDown({ slotMin, segments, pxPerMin, width, likelyMin }: Tape
           x={kind === 'wait' ? width * 0.45 : 3}
           y={y(fromMin)}
           width={kind === 'wait' ? width * 0.3 : width - 3}
-          height={Math.max(0, (toMin - fromMin) * pxPerMin - 0.7)}
+          height={hundredths(Math.max(0, (toMin - fromMin) * pxPerMin - 0.7))}
           fill={`var(--kv-${familyOf(stage)}-${state === 'planned' ? 'tint' : 'ink'})`}
         />
       ))}

@@ -68,28 +68,33 @@ export function TapeTicks({ slotMin, pxPerMin, x, top, height, offsetMin = 0, fi
     pxPerMin,
     Math.max(...ticks.map(({ min }) => figure?.(min).length ?? 0), 2) * textPx * 0.62,
   )
+  const hasFigure = ({ min, strong }: (typeof ticks)[number]) =>
+    strong && (min + offsetMin) % figureMin === 0 && (slotMin - min) * pxPerMin > textPx * 2.6
   return (
     <g>
-      {ticks.map(({ min, depth, strong }) => (
-        <g key={min}>
-          <path
-            d={`M${x(min)} ${top}v${quarter * depth}`}
-            stroke={strong ? 'var(--kv-ink)' : 'var(--kv-ink-3)'}
-            strokeWidth={strong ? 1.2 : 0.8}
-          />
-          {strong && figure && (min + offsetMin) % figureMin === 0 && (slotMin - min) * pxPerMin > textPx * 2.6 && (
-            <text
-              x={x(min) + 3}
-              y={top + quarter - 2}
-              fontSize={textPx}
-              fill="var(--kv-ink-2)"
-              style={{ fontFamily: 'var(--kv-mono)' }}
-            >
-              {figure(min)}
-            </text>
-          )}
-        </g>
+      {([true, false] as const).map((isStrong) => (
+        <path
+          key={String(isStrong)}
+          d={ticks
+            .map(({ min, depth, strong }) => (strong === isStrong ? `M${x(min)} ${top}v${quarter * depth}` : ''))
+            .join('')}
+          stroke={isStrong ? 'var(--kv-ink)' : 'var(--kv-ink-3)'}
+          strokeWidth={isStrong ? 1.2 : 0.8}
+        />
       ))}
+      {figure &&
+        ticks.filter(hasFigure).map(({ min }) => (
+          <text
+            key={min}
+            x={x(min) + 3}
+            y={top + quarter - 2}
+            fontSize={textPx}
+            fill="var(--kv-ink-2)"
+            style={{ fontFamily: 'var(--kv-mono)' }}
+          >
+            {figure(min)}
+          </text>
+        ))}
     </g>
   )
 }
