@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { cpSync, existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import type { WebDriver } from 'selenium-webdriver'
 import { afterAll, beforeAll } from 'vitest'
+import { dropTables } from '../data/house'
 import { Page, openBrowser } from './browser'
 
 /** A machine whose cores are busy may take this long to make the demo; no test waits for less. */
@@ -39,6 +40,12 @@ export function startKovit(home: string, env: Record<string, string> = {}, args:
 export async function stopKovit(running: Running | undefined): Promise<number | null> {
   running?.child.kill('SIGTERM')
   return running ? running.ended : null
+}
+
+/** Stops Kovit after the last test of a file; what its database holds goes, what it said stays. */
+export async function endKovit(running: Running | undefined, home: string): Promise<void> {
+  await stopKovit(running)
+  dropTables(home)
 }
 
 /** A home with the demo, made by a real first start and copied for every file that begins soon after. */
@@ -87,6 +94,6 @@ export function openFor(
   })
   afterAll(async () => {
     await opened.driver?.quit()
-    await stopKovit(opened.kovit)
+    await endKovit(opened.kovit, home)
   })
 }

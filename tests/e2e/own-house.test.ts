@@ -2,7 +2,7 @@ import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { existsSync, rmSync } from 'node:fs'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Page, openBrowser } from './browser'
-import { startKovit, stopKovit, type Running } from './kovit'
+import { endKovit, startKovit, stopKovit, type Running } from './kovit'
 
 const PASSPHRASE = 'gulls over the ropewalk'
 const HOME = '.kovit-test/own-house-e2e'
@@ -17,7 +17,7 @@ beforeAll(async () => {
 })
 afterAll(async () => {
   await driver?.quit()
-  await stopKovit(kovit)
+  await endKovit(kovit, HOME)
 })
 
 const field = (label: string) => `//label[normalize-space(.)='${label}']/following-sibling::span//input`

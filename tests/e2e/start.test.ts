@@ -2,7 +2,7 @@ import { execSync, spawn } from 'node:child_process'
 import { existsSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:http'
 import { afterAll, describe, expect, it } from 'vitest'
-import { startKovit, stopKovit, type Running } from './kovit'
+import { endKovit, startKovit, stopKovit, type Running } from './kovit'
 
 const HOME = '.kovit-test/start'
 /** A busy machine may take this long to start everything again. */
@@ -11,7 +11,7 @@ const UNTIL_MS = 180_000
 const INTO_THE_DEMO_MS = 8000
 let running: Running | undefined
 
-afterAll(() => stopKovit(running))
+afterAll(() => endKovit(running, HOME))
 rmSync(HOME, { recursive: true, force: true })
 
 const firstBench = async (address: string) =>
@@ -115,7 +115,7 @@ describe('the start keeps watch', () => {
     expect(await cut).toContain('Stopping')
     const whole = await startKovit(half)
     expect(whole.words()).toMatch(/18 demo dogs with \d+ past visits/)
-    await stopKovit(whole)
+    await endKovit(whole, half)
   })
 
   it('--fresh asks; said yes to, it puts the old house aside', async () => {
@@ -124,6 +124,7 @@ describe('the start keeps watch', () => {
     const aside = readdirSync(HOME).find((name) => name.startsWith('aside-'))
     expect(readdirSync(`${HOME}/${aside}`)).toEqual(expect.arrayContaining(['database.json', 'mariadb']))
     expect(fresh.words()).toMatch(/18 demo dogs/)
+    rmSync(`${HOME}/${aside}`, { recursive: true })
     await stopKovit(fresh)
   })
 })

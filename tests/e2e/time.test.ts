@@ -106,6 +106,17 @@ describe('what the house’s own grooms say', () => {
     await page.until(async () => (await driver.findElements(By.css('svg.recharts-surface path'))).length > 20)
     expect(await page.text()).not.toContain('Not enough grooms yet')
   })
+  it('says which patterns take longest, and all of it of one pattern alone', async () => {
+    const grooms = async () => Number(/All (\d+) grooms since/.exec(await page.text())?.[1])
+    await page.sees('Which patterns take longest?')
+    const all = await grooms()
+    await driver.findElement(By.css('select[aria-label="Which pattern"] option[value="One length"]')).click()
+    await page.until(async () => (await grooms()) < all)
+    expect(await grooms()).toBeGreaterThan(4)
+    const told = await page.text()
+    expect(told).not.toContain('Which coats take longest?')
+    expect(await driver.getCurrentUrl()).toContain('pattern=One+length')
+  })
   it('is in every plan: where the minutes come from adds up', async () => {
     await page.planOf(kovit.address, 'Gannet')
     await page.click('//summary')
