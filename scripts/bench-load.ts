@@ -4,6 +4,8 @@ import { setTimeout as pause } from 'node:timers/promises'
 import { z } from 'zod'
 import { seeded } from '../tests/generated/random'
 import { figureAt } from './bench-figures'
+import { tookOf, type Took } from './bench-machine'
+import { bytesOf } from './bench-pages'
 
 const BENCHES = 50
 const WAVES = 20
@@ -42,26 +44,25 @@ async function benchesOf(address: string): Promise<string[]> {
   return [...there, ...(await Promise.all(begun))]
 }
 
-/** Fifty benches that each send a note at the same moment, twenty times: ms until each has its answer. */
-export async function fiftyBenches(address: string): Promise<number[]> {
-  const visits = await benchesOf(address)
-  const took: number[] = []
+/** Fifty benches on so many grooms that each send a note at the same moment, twenty times: ms until each has its answer. */
+export async function fiftyBenches(address: string, grooms: number): Promise<Took[]> {
+  const visits = (await benchesOf(address)).slice(0, grooms)
+  const took: Took[] = []
   // As a bench does, each asks for what it does not know yet.
   const known = new Array<number>(BENCHES).fill(0)
   for (let wave = 0; wave < WAVES; wave++) {
     const notes = Array.from({ length: BENCHES }, async (_, at) => {
       const words = `wave ${wave}, bench ${at}`
       const event = { id: randomUUID(), kind: 'note', words, stage: null, atMs: Date.now(), by: 'Wren' }
-      const from = performance.now()
-      const answer = await sent(address, `${visits[at % visits.length]}/events`, {
-        events: [event],
-        since: known[at],
+      const one = await tookOf(async () => {
+        const path = `${visits[at % visits.length]}/events`
+        const answer = await sent(address, path, { events: [event], since: known[at] })
+        const { no, answers } = Answered.parse(await answer.json()).value
+        known[at] = no
+        if (answers[0]?.taken !== 'taken') throw new Error(`A note was ${answers[0]?.taken}.`)
       })
-      const { no, answers } = Answered.parse(await answer.json()).value
-      known[at] = no
-      if (answers[0]?.taken !== 'taken') throw new Error(`A note was ${answers[0]?.taken}.`)
       // The first time each reads the whole log.
-      if (wave > 0) took.push(performance.now() - from)
+      if (wave > 0) took.push(one)
     })
     await Promise.all(notes)
     await pause(REST_MS)
@@ -73,18 +74,14 @@ export async function fiftyBenches(address: string): Promise<number[]> {
 export async function tenWalk(
   address: string,
   paths: readonly string[],
-): Promise<{ took: number[]; memoryMb: number[] }> {
-  const took: number[] = []
+): Promise<{ took: Took[]; memoryMb: number[] }> {
+  const took: Took[] = []
   const memoryMb: number[] = []
   const untilMs = performance.now() + WALK_MS
   const walk = async (first: number) => {
     const next = seeded(first)
     for (let step = first; performance.now() < untilMs; step += 3) {
-      const from = performance.now()
-      const answer = await fetch(address + (paths[step % paths.length] ?? '/'))
-      await answer.arrayBuffer()
-      if (!answer.ok) throw new Error(`${answer.url} answers ${answer.status}.`)
-      took.push(performance.now() - from)
+      took.push(await tookOf(() => bytesOf(() => fetch(address + (paths[step % paths.length] ?? '/')))))
       await pause(LOOK_MS[0] + next() * (LOOK_MS[1] - LOOK_MS[0]))
     }
   }

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { figureAt } from './bench-figures'
+import { tookOf, type Took } from './bench-machine'
 
 const RUNS = 30
 const WARM = 3
@@ -9,7 +10,7 @@ const INSIGHT_MS = 200
 
 export interface PageAsked {
   what: string
-  took: number[]
+  took: Took[]
   kb: number
   /** Questions to the database for one fetch, and how long it waited for them in all; they wait beside each other. */
   queries: number
@@ -77,20 +78,23 @@ const find = (address: string, text: string) =>
     body: JSON.stringify({ text }),
   })
 
+/** The length of a whole answer. @throws when it is none that can be timed */
+export async function bytesOf(ask: () => Promise<Response>): Promise<number> {
+  const answer = await ask()
+  if (!answer.ok) throw new Error(`${answer.url} answers ${answer.status}: it cannot be timed.`)
+  return (await answer.arrayBuffer()).byteLength
+}
+
 async function timed(
   address: string,
   ask: () => Promise<Response>,
 ): Promise<Pick<PageAsked, 'took' | 'kb' | 'queries' | 'queriesMs'>> {
-  const took: number[] = []
+  const took: Took[] = []
   let bytes = 0
   const before = await askedOfDatabase(address)
   for (let run = -WARM; run < RUNS; run++) {
-    const from = performance.now()
-    const answer = await ask()
-    if (!answer.ok) throw new Error(`${answer.url} answers ${answer.status}: it cannot be timed.`)
-    const body = await answer.arrayBuffer()
-    if (run >= 0) took.push(performance.now() - from)
-    bytes = Math.max(bytes, body.byteLength)
+    const one = await tookOf(async () => (bytes = Math.max(bytes, await bytesOf(ask))))
+    if (run >= 0) took.push(one)
   }
   const after = await askedOfDatabase(address)
   return {

@@ -191,8 +191,12 @@ async function watchPages(url, port) {
   pages = await keepRunning({ name: 'The server of the pages', start: () => serve(url(), port, log), log, ...watched })
 }
 
+/** Room for what a page leaves behind before it is cleared away, MB: with 16 a tenth of the work was clearing. Measured. */
+const YOUNG_MB = 64
+
 async function serve(url, port, logFile) {
-  const args = ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)]
+  const next = ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)]
+  const args = [`--max-semi-space-size=${YOUNG_MB}`, ...next]
   const env = {
     ...process.env,
     KOVIT_NAMES: '',

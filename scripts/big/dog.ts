@@ -31,6 +31,8 @@ export interface BigHouse {
   /** Midnight of today. */
   todayMs: number
   people: readonly Person[]
+  /** Opened weeks ago: every dog is here, and was here once. Its week is that of the old house, its past is not. */
+  young: boolean
 }
 
 const RULES = House.parse({})
@@ -38,7 +40,7 @@ const RULES = House.parse({})
 const dayOf = (ms: number): Day => new Date(ms).toISOString().slice(0, 10)
 
 /** One dog with its household and all its years; the same for the same seed and number. */
-export function bigDog(number: number, { seed, todayMs, people }: BigHouse, rows: Rows, cells: Cells): void {
+export function bigDog(number: number, { seed, todayMs, people, young }: BigHouse, rows: Rows, cells: Cells): void {
   const chance = seeded(seed * 100_003 + number)
   const one = <T>(of: readonly T[]): T => of[Math.floor(chance.share() * of.length)] as T
   const breed = one(BREEDS)
@@ -46,8 +48,9 @@ export function bigDog(number: number, { seed, todayMs, people }: BigHouse, rows
   const householdId = number % EVERY_SECOND_DOG === 0 ? number - 1 : number
   if (householdId === number) household(number, one, chance, rows)
   const mostVisits = Math.min(MOST_VISITS, Math.floor((YEARS * 52) / everyWeeks(breed)))
-  const visits = Math.max(1, Math.min(mostVisits, Math.round(-Math.log(1 - chance.share()) * MEAN_VISITS)))
-  const isHere = chance.share() < HERE_SHARE
+  const many = Math.max(1, Math.min(mostVisits, Math.round(-Math.log(1 - chance.share()) * MEAN_VISITS)))
+  const visits = young ? 1 : many
+  const isHere = chance.share() < HERE_SHARE || young
   const everyDays = everyWeeks(breed) * 7
   const spanDays = visits * everyDays
   const endsAgo = isHere ? chance.between(1, everyDays) : chance.between(everyDays, YEARS * 365 - spanDays + everyDays)

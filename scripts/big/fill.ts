@@ -25,10 +25,14 @@ const CHARS: Partial<Record<string, number>> = { visits: 20_000 }
 
 /**
  * Fills an empty book with ten years of a house, or goes on where that was cut off. The same for the same day and number.
- * @param visits so many at the least
+ * @param visits so many at the least; `young`: of a house that was opened weeks ago
  * @param tell how far it is, 0 to 1
  */
-export async function fillBigHouse(visits: number, nowMs: number, tell: (share: number) => void): Promise<string> {
+export async function fillBigHouse(
+  { visits, young = false }: { visits: number; young?: boolean },
+  nowMs: number,
+  tell: (share: number) => void,
+): Promise<string> {
   const people = await whoWorks()
   const todayMs = Math.floor(nowMs / DAY_MS) * DAY_MS
   const numbers = await cutBack()
@@ -45,7 +49,7 @@ export async function fillBigHouse(visits: number, nowMs: number, tell: (share: 
     const rows = new Rows(numbers)
     const learned = new Map(cells)
     for (let nth = 0; nth < AT_ONCE; nth++) {
-      bigDog(++dogs, { seed: SEED, todayMs, people }, rows, cells)
+      bigDog(++dogs, { seed: SEED, todayMs, people, young }, rows, cells)
       await turn()
     }
     await writing
@@ -88,13 +92,11 @@ async function cutBack(): Promise<Numbers> {
   const { sequelize } = database()
   const last = await highest('dogs', 'id')
   const visits = `(SELECT id FROM visits WHERE dog_id > ${last})`
-  const cards = `(SELECT id FROM trim_cards WHERE dog_id > ${last})`
   for (const sql of [
     ...['visit_events', 'visit_folds', 'groom_facts', 'growth_pairs', 'blade_use', 'photos'].map(
       (table) => `DELETE FROM ${table} WHERE visit_id IN ${visits}`,
     ),
     `DELETE FROM visits WHERE dog_id > ${last}`,
-    `DELETE FROM trim_card_zones WHERE card_id IN ${cards}`,
     ...['trim_cards', 'bookings'].map((table) => `DELETE FROM ${table} WHERE dog_id > ${last}`),
     `DELETE FROM owners WHERE household_id > ${last}`,
     `DELETE FROM households WHERE id > ${last}`,
@@ -102,15 +104,7 @@ async function cutBack(): Promise<Numbers> {
   ])
     await sequelize.query(sql)
   const numbers: Numbers = { dogs: last }
-  const counted = [
-    'owners',
-    'bookings',
-    'visits',
-    'trim_cards',
-    'trim_card_zones',
-    'growth_pairs',
-    'file_changes',
-  ] as const
+  const counted = ['owners', 'bookings', 'visits', 'trim_cards', 'growth_pairs', 'file_changes'] as const
   for (const table of counted) numbers[table] = await highest(table, 'id')
   numbers.visit_events = await highest('visit_events', 'no')
   return numbers

@@ -1,6 +1,7 @@
 import type { ArchivedTable } from '@/core/archive'
 import type { Case } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
+import { cutColumns } from '@/data/cards'
 import { moment, type Person } from './visit'
 
 type Row = Record<string, unknown>
@@ -18,6 +19,8 @@ export type Numbers = Partial<Record<ArchivedTable, number>>
 export class Rows {
   readonly tables = new Map<ArchivedTable, Row[]>()
   readonly folds: Fold[] = []
+  /** Of each dog the pattern of its last groom. */
+  readonly patterns = new Map<number, string | null>()
   visits = 0
   private readonly versions = new Map<number, number>()
 
@@ -76,11 +79,7 @@ export class Rows {
     this.versions.set(dogId, version)
     const why = kind === 'cut' ? 'As cut' : 'Planned'
     const made = { made_at: moment(madeMs), made_by: by.name }
-    const id = this.add('trim_cards', { dog_id: dogId, version, kind, ...made, why })
-    for (const { zone, side, method, blade, comb, lay, lengthMm, shape, join, why: told } of zones) {
-      const cut = { zone, side, method, blade, comb, lay, length_mm: lengthMm, shape, join_kind: join, why: told }
-      this.add('trim_card_zones', { card_id: id, ...cut })
-    }
+    const id = this.add('trim_cards', { dog_id: dogId, version, kind, ...made, why, ...cutColumns(zones) })
     const after = { said: `Version ${version}: ${why}` }
     const of = { of_kind: 'card', of_id: dogId, ...made, before_it: {}, after_it: after, made_by_id: by.id }
     this.add('file_changes', of)

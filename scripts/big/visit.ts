@@ -4,6 +4,7 @@ import { EVENT_FORMAT, FOLD_FORMAT, VISIT_FORMAT } from '@/core/formats'
 import { howOf, learn, type Cells } from '@/core/pace'
 import { makePlan, type Case, type Plan } from '@/core/plan'
 import type { CardEntry } from '@/core/request'
+import { FACTS_FORMAT } from '@/data/groomFacts'
 import {
   bladeMinutes,
   cutCard,
@@ -127,13 +128,16 @@ interface Done {
 
 function keepLearned(kept: Kept, { plan, visit, now, cut }: Done, rows: Rows, cells: Cells): void {
   const { visitId, dogId, groomer, startMs, endMs } = kept
+  const before = rows.patterns.get(dogId) ?? null
+  const facts = factsOf({ plan }, visit, endMs, now, cut, { ...now.case, before })
+  rows.patterns.set(dogId, facts.pattern)
   rows.addTo('groom_facts', {
     visit_id: visitId,
     dog_id: dogId,
     staff_id: groomer.id,
     started_at: moment(startMs),
-    format: 1,
-    facts: factsOf({ plan }, visit, endMs, now, cut, now.case),
+    format: FACTS_FORMAT,
+    facts,
   })
   for (const { group, leftMm, foundMm, weeks } of pairsOf(now))
     rows.add('growth_pairs', {
