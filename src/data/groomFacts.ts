@@ -17,14 +17,11 @@ export interface StoredFacts {
   facts: GroomFacts
 }
 
-/** Sums of some grooms: by calendar month, groomer, and coat or pattern; the other one is empty. */
-export interface SummedCell {
-  month: string
-  staffId: number
-  coat: string
-  pattern: string
-  sums: GroomSums
-}
+/** Sums of grooms of a month or a year, of a groomer or everybody, of a coat, a pattern or all. */
+type SummedCell = Omit<GroomSumsFields, 'sums'> & { sums: GroomSums }
+
+/** In sums of everybody, of every coat and of every pattern. */
+const OF_ALL = { staffId: 0, coat: '', pattern: '' }
 
 /**
  * Writes what the house learns from a groom, and adds it to the sums; written again after an amendment, when what it said
@@ -88,45 +85,38 @@ export const dropSums = (): Promise<void> =>
 const factsIn = ({ facts }: Row<GroomFactsFields>): GroomFacts => jsonOf(GroomFacts, facts)
 
 const YEAR_CHARS = 4
+const asYear = (month: string): string => `Y${month.slice(0, YEAR_CHARS)}`
 
 /** What is to be added to the sums. */
 class Sums {
-  private readonly cells = new Map<string, SummedCell>()
+  /** By month, groomer, coat and pattern. */
+  private readonly added = new Map<string, SummedCell>()
 
-  /** To its month, and to its year, which is a month of four figures. */
   add(month: string, staffId: number, facts: GroomFacts, sign: 1 | -1 = 1): void {
-    const sums = sumsOf(facts)
-    const kinds = [
-      { coat: facts.coat, pattern: '' },
-      { coat: '', pattern: facts.pattern ?? NO_PATTERN },
-    ]
-    for (const span of [month, month.slice(0, YEAR_CHARS)])
-      for (const kind of kinds) {
-        const cell = { month: span, staffId, ...kind }
-        const known = this.cells.get(keyOf(cell)) ?? { ...cell, sums: emptySums() }
-        addSums(known.sums, sums, sign)
-        this.cells.set(keyOf(cell), known)
-      }
+    const cell = { month, staffId, coat: facts.coat, pattern: facts.pattern ?? NO_PATTERN }
+    addTo(this.added, cell, sumsOf(facts), sign)
+  }
+
+  /** Each groom counts for its groomer and for everybody, among all, those of its coat and of its pattern, in month and year. */
+  private spread(): SummedCell[] {
+    const cells = new Map<string, SummedCell>()
+    for (const { month, staffId, coat, pattern, sums } of this.added.values())
+      for (const span of [month, asYear(month)])
+        for (const whose of [staffId, OF_ALL.staffId]) {
+          const of = { ...OF_ALL, month: span, staffId: whose }
+          for (const cell of [of, { ...of, coat }, { ...of, pattern }]) addTo(cells, cell, sums)
+        }
+    return [...cells].sort(([a], [b]) => a.localeCompare(b)).map(([, cell]) => cell)
   }
 
   /** All of them read and written together, in one order, so that two that add at once never wait for each other. */
   async keep(): Promise<void> {
     const { groomSums } = database().models
-    const moved = [...this.cells].sort(([a], [b]) => a.localeCompare(b)).map(([, cell]) => cell)
-    const all = (key: 'month' | 'staffId' | 'coat' | 'pattern') => [...new Set(moved.map((cell) => cell[key]))]
+    const moved = this.spread()
+    const all = (key: keyof CellOf) => [...new Set(moved.map((cell) => cell[key]))]
     const rows = await groomSums.findAll({
-      where: {
-        month: all('month'),
-        staffId: all('staffId'),
-        coat: all('coat'),
-        pattern: all('pattern'),
-      } as WhereOptions<GroomSumsFields>,
-      order: [
-        ['month', 'ASC'],
-        ['staffId', 'ASC'],
-        ['coat', 'ASC'],
-        ['pattern', 'ASC'],
-      ],
+      where: Object.fromEntries(KEYS.map((key) => [key, all(key)])) as WhereOptions<GroomSumsFields>,
+      order: KEYS.map((key) => [key, 'ASC']),
       ...HELD,
     })
     const there = new Map(rows.map((row) => [keyOf(row), jsonOf(GroomSums, row.sums)]))
@@ -139,8 +129,15 @@ class Sums {
   }
 }
 
-const keyOf = ({ month, staffId, coat, pattern }: Omit<SummedCell, 'sums'>): string =>
-  `${month} ${staffId} ${coat} ${pattern}`
+type CellOf = Omit<SummedCell, 'sums'>
+const KEYS = ['staffId', 'coat', 'pattern', 'month'] as const satisfies (keyof CellOf)[]
+const keyOf = (cell: CellOf): string => KEYS.map((key) => cell[key]).join(' ')
+
+function addTo(cells: Map<string, SummedCell>, cell: CellOf, more: GroomSums, sign: 1 | -1 = 1): void {
+  const known = cells.get(keyOf(cell)) ?? { ...cell, sums: emptySums() }
+  addSums(known.sums, more, sign)
+  cells.set(keyOf(cell), known)
+}
 
 /** Of whose grooms, of which coat or of which pattern; of all when left out. */
 export interface SumsOf {
@@ -149,36 +146,46 @@ export interface SumsOf {
   pattern?: string
 }
 
-/** The sums of a span of months, or of years, the last one included; by coat, and of one pattern by that. */
-export async function readSums(span: readonly [from: string, to: string], of: SumsOf = {}): Promise<SummedCell[]> {
-  const { where, replacements } = spanOf(span, of)
-  const kind =
-    of.pattern === undefined ? `pattern = '' ${of.coat === undefined ? '' : 'AND coat = :coat'}` : 'pattern = :pattern'
-  const rows = await database().sequelize.query<GroomSumsFields>(
-    `SELECT month, staff_id AS staffId, coat, pattern, sums FROM groom_sums WHERE ${where} AND ${kind}`,
-    { type: QueryTypes.SELECT, replacements },
+/** From when to when, the last one included: two months, or two years. */
+export type SumsSpan = readonly [from: string, to: string]
+
+/** The sums of each month, or of each year, of a span. */
+export async function readSums(span: SumsSpan, of: SumsOf = {}): Promise<{ month: string; sums: GroomSums }[]> {
+  const rows = await database().sequelize.query<{ month: string; sums: string }>(
+    `SELECT month, sums FROM groom_sums
+     WHERE staff_id = :staffId AND coat = :coat AND pattern = :pattern AND month BETWEEN :from AND :to`,
+    { type: QueryTypes.SELECT, replacements: { ...keysOf(span), ...OF_ALL, ...of } },
   )
-  return rows.map(({ sums, ...cell }) => ({ ...cell, sums: JSON.parse(sums) as GroomSums }))
+  return rows.map(({ month, sums }) => ({ month: month.replace('Y', ''), sums: JSON.parse(sums) as GroomSums }))
 }
 
-/** How many grooms of a span there were in each pattern, and their minutes together. */
-export async function readByPattern(
-  span: readonly [from: string, to: string],
-  of: Pick<SumsOf, 'staffId'>,
-): Promise<{ pattern: string; count: number; doneMin: number }[]> {
-  const { where, replacements } = spanOf(span, of)
-  const rows = await database().sequelize.query<{ pattern: string; count: number; doneMin: number }>(
-    `SELECT pattern, SUM(JSON_VALUE(sums, '$.count')) AS count, SUM(JSON_VALUE(sums, '$.doneMin')) AS doneMin
-     FROM groom_sums WHERE ${where} AND pattern <> '' GROUP BY pattern`,
-    { type: QueryTypes.SELECT, replacements },
+const COLUMNS = { staffId: 'staff_id', coat: 'coat', pattern: 'pattern' } as const
+
+/** How many grooms of a span there were by each groomer, on each coat or in each pattern, and their minutes together. */
+export async function readGroups(
+  by: keyof SumsOf,
+  span: SumsSpan,
+  of: SumsOf = {},
+): Promise<{ name: string; count: number; doneMin: number }[]> {
+  const which = (Object.keys(COLUMNS) as (keyof SumsOf)[]).map(
+    (key) => `${COLUMNS[key]} ${key === by && of[key] === undefined ? '<>' : '='} :${key}`,
   )
-  return rows.map(({ pattern, count, doneMin }) => ({ pattern, count: Number(count), doneMin: Number(doneMin) }))
+  const rows = await database().sequelize.query<{ name: string | number; count: number; doneMin: number }>(
+    `SELECT ${COLUMNS[by]} AS name, SUM(grooms) AS count, SUM(done_min) AS doneMin FROM groom_sums
+     WHERE month BETWEEN :from AND :to AND ${which.join(' AND ')} GROUP BY ${COLUMNS[by]}`,
+    { type: QueryTypes.SELECT, replacements: { ...keysOf(span), ...OF_ALL, ...of } },
+  )
+  return rows.map(({ name, count, doneMin }) => ({
+    name: String(name),
+    count: Number(count),
+    doneMin: Number(doneMin),
+  }))
 }
 
-const spanOf = ([from, to]: readonly [from: string, to: string], of: SumsOf) => ({
-  where: `month BETWEEN :from AND :to AND CHAR_LENGTH(month) = :chars ${of.staffId === undefined ? '' : 'AND staff_id = :staffId'}`,
-  replacements: { from, to, chars: from.length, ...of },
-})
+const keysOf = (span: SumsSpan) => {
+  const [from, to] = span.map((end) => (end.length === YEAR_CHARS ? asYear(end) : end))
+  return { from, to }
+}
 
 /** The pattern of a dog's last groom that began before a moment; null: none, or none was named. */
 export async function readPatternBefore(dogId: number, beforeMs: number): Promise<string | null> {

@@ -7,7 +7,7 @@ import { inTransaction, type Database } from '@/data/connection'
 import { readDogNames } from '@/data/dogs'
 import { lastNumbers, readDogLogs, readLogSince, readLogs, readNewsMarks } from '@/data/events'
 import { readFoldAndLast, readFolds } from '@/data/folds'
-import { readSums } from '@/data/groomFacts'
+import { readGroups, readSums } from '@/data/groomFacts'
 import { readGrowthPairs } from '@/data/growth'
 import { readOwnersByNumber } from '@/data/households'
 import {
@@ -102,6 +102,7 @@ describe('what pages ask most often reads no table that grows from end to end', 
     ['how dogs grew', () => readGrowthPairs(NOW, some.slice(0, 4))],
     ['an owner by a number', () => readOwnersByNumber('0163 1000002')],
     ['a year of Insight', () => readSums(['2026-01', '2026-11'])],
+    ['ten years of Insight by groomer', () => readGroups('staffId', ['2017', '2026'])],
   ])('%s', async (_, ask) => expect(await scanned(ask)).toEqual([]))
 })
 

@@ -1,13 +1,13 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { coatToday, makePlan } from '@/core/plan'
 import type { VisitEvent } from '@/core/visit'
-import { insightOf, sumsOf } from '@/core/insight'
+import { insightOf } from '@/core/insight'
 import type { CardEntry } from '@/core/request'
 import { readBooking } from '@/data/bookings'
 import { addCard, readCard, readVersions } from '@/data/cards'
 import type { Database } from '@/data/connection'
 import { readDog } from '@/data/dogs'
-import { dropSums, keepFacts, readByPattern, readSums } from '@/data/groomFacts'
+import { dropSums, keepFacts, readGroups, readSums, type SumsOf, type SumsSpan } from '@/data/groomFacts'
 import { readTools } from '@/data/kit'
 import { migrate } from '@/data/migrations'
 import { readVisit } from '@/data/visits'
@@ -31,6 +31,7 @@ import {
   type Server,
   factsOf,
 } from './house'
+import { summed } from '../generated/summed'
 
 const MIN = 60_000
 const WEEK_MS = 7 * 86_400_000
@@ -159,24 +160,30 @@ describe('after the close', () => {
   it('what Insight sums is what the grooms say, after an amendment too, and made again from them', async () => {
     await groom()
     await appendEvents(visitId, [amended()], NINE + 300 * MIN)
-    const told = async () => {
-      const cells = await readSums(['2000-01', '2099-12'])
-      return insightOf(cells.map(({ staffId, ...cell }) => ({ ...cell, groomer: String(staffId) })))
-    }
-    const byGroom = insightOf(
-      (await factsOf(database)).map(({ staffId, startedMs, facts }) => ({
-        month: new Date(startedMs).toISOString().slice(0, 7),
-        coat: facts.coat,
-        groomer: String(staffId),
-        sums: sumsOf(facts),
-      })),
-    )
+    const all = (await factsOf(database)).map(({ staffId, startedMs, facts }) => ({
+      ...facts,
+      month: new Date(startedMs).toISOString().slice(0, 7),
+      groomer: String(staffId),
+    }))
+    const told = async (of: SumsOf = {}, span: SumsSpan = ['2000-01', '2099-12']) =>
+      insightOf({
+        months: await readSums(span, of),
+        coats: await readGroups('coat', span, of),
+        groomers: await readGroups('staffId', span, of),
+      })
+    const byGroom = insightOf(summed(all))
     const rounded = (insight: object) =>
       JSON.parse(JSON.stringify(insight), (_, value: unknown) =>
         typeof value === 'number' ? Math.round(value * 1e6) / 1e6 : value,
       ) as object
     expect(byGroom.grooms).toBeGreaterThan(1)
     expect(rounded(await told())).toEqual(rounded(byGroom))
+    const [one] = all
+    const ofOne = all.filter(({ groomer, coat }) => groomer === one?.groomer && coat === one.coat)
+    const asked = { staffId: Number(one?.groomer), coat: one?.coat ?? '' }
+    expect(rounded(await told(asked))).toEqual(rounded(insightOf(summed(ofOne))))
+    const byYear = all.map((groom) => ({ ...groom, month: groom.month.slice(0, 4) }))
+    expect(rounded(await told({}, ['2000', '2099']))).toEqual(rounded(insightOf(summed(byYear))))
     await dropSums()
     expect((await told()).grooms).toBe(0)
     await rebuildSums('UTC')
@@ -194,7 +201,7 @@ describe('after the close', () => {
     const patterns = async () => (await mine()).map(({ facts }) => facts.pattern)
     expect(await patterns()).toEqual(['One length', 'One length'])
     const span = ['2000-01', '2099-12'] as const
-    const told = async () => (await readByPattern(span, {})).sort((a, b) => a.pattern.localeCompare(b.pattern))
+    const told = async () => (await readGroups('pattern', span)).sort((a, b) => a.name.localeCompare(b.name))
     const before = await told()
     expect(before.reduce((sum, { count }) => sum + count, 0)).toBe((await factsOf(database)).length)
     for (const { visitId, facts } of await mine()) {
@@ -205,12 +212,12 @@ describe('after the close', () => {
     expect([await patterns(), await told()]).toEqual([[null, null], []])
     await rebuildSums('UTC')
     expect(await patterns()).toEqual(['One length', 'One length'])
-    expect((await told()).map(({ pattern, count }) => [pattern, count])).toEqual(
-      before.map(({ pattern, count }) => [pattern, count]),
+    expect((await told()).map(({ name, count }) => [name, count])).toEqual(
+      before.map(({ name, count }) => [name, count]),
     )
     const cells = await readSums(span, { pattern: 'One length' })
     expect(cells.reduce((sum, { sums }) => sum + sums.count, 0)).toBe(
-      before.find(({ pattern }) => pattern === 'One length')?.count,
+      before.find(({ name }) => name === 'One length')?.count,
     )
   })
   it('a short groom is added to short ones of its month, as often as it is written once', async () => {

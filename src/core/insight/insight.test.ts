@@ -1,12 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { GroomFacts, addSums, emptySums, insightOf as insightOfCells, sumsOf } from '.'
+import { GroomFacts, addSums, emptySums, insightOf as insightOfSums, sumsOf } from '.'
+import { summed, type Groomed } from '../../../tests/generated/summed'
 
-type Groomed = GroomFacts & { month: string; groomer: string }
-const insightOf = (grooms: readonly Groomed[]) =>
-  insightOfCells(
-    grooms.map(({ month, groomer, ...facts }) => ({ month, groomer, coat: facts.coat, sums: sumsOf(facts) })),
-  )
+const insightOf = (grooms: readonly Groomed[]) => insightOfSums(summed(grooms))
 
 const groom = (change: Partial<Groomed> & { headMin?: number } = {}): Groomed => {
   const { headMin = 14, ...rest } = change
@@ -93,19 +90,4 @@ describe('sums of grooms', () => {
         expect(all.stages.head?.[0] ?? 0).toBeCloseTo(first.stages.head?.[0] ?? 0)
       }),
     ))
-  it('added cell by cell they tell the same as groom by groom', () => {
-    const grooms = [...three(), ...three({ headMin: 25, month: '2026-09' }), groom({ coat: 'drop', groomer: 'Ansel' })]
-    const cells = new Map<string, ReturnType<typeof emptySums>>()
-    for (const { month, groomer, ...each } of grooms) {
-      const key = [month, groomer, each.coat].join()
-      const cell = cells.get(key) ?? emptySums()
-      addSums(cell, sumsOf(each))
-      cells.set(key, cell)
-    }
-    const told = [...cells].map(([key, sums]) => {
-      const [month = '', groomer = '', coat = ''] = key.split(',')
-      return { month, groomer, coat, sums }
-    })
-    expect(insightOfCells(told)).toEqual(insightOf(grooms))
-  })
 })

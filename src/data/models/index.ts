@@ -430,10 +430,10 @@ export function defineModels(sequelize: Sequelize): Models {
       summedIn: optional,
     }),
     groomSums: table('groom_sums', {
-      month: { ...text, primaryKey: true },
       staffId: { type: INTEGER, primaryKey: true },
       coat: { ...text, primaryKey: true },
       pattern: { ...text, primaryKey: true },
+      month: { ...text, primaryKey: true },
       sums: json,
     }),
     dogGrowth: table('dog_growth', {

@@ -303,11 +303,13 @@ export interface GroomFactsFields {
   summedIn: string | null
 }
 export interface GroomSumsFields {
-  month: string
+  /** 0: of everybody. */
   staffId: number
-  /** Empty in sums of a pattern, as `pattern` is in those of a coat. */
+  /** Empty: of all. Sums of one coat in one pattern are not kept. */
   coat: string
   pattern: string
+  /** A calendar month, or a year with a Y before it, so that neither lies among the other. */
+  month: string
   sums: string
 }
 export interface DogGrowthFields {

@@ -4,7 +4,7 @@ import { averagesOf, insightOf } from '@/core/insight'
 import { mayDo } from '@/core/rights'
 import { showDay } from '@/core/units'
 import { countDogs } from '@/data/drawer'
-import { isSumMissing, readByPattern, readFirstYear, readSums } from '@/data/groomFacts'
+import { isSumMissing, readFirstYear, readGroups, readSums } from '@/data/groomFacts'
 import { readGrowths } from '@/data/growth'
 import type { OpenHouse } from '../house/openHouse'
 import { rebuildSums } from './rebuildFacts'
@@ -46,19 +46,24 @@ export async function insightView(
     months === null ? [(await readFirstYear()) ?? thisYear, thisYear] : [monthsBefore(thisMonth, months), thisMonth]
   const whose = ofOne ? { staffId: ofOne } : {}
   const which = pattern ? { pattern } : coat ? { coat } : {}
-  const [cells, patterns, growth, dogs] = await Promise.all([
-    readSums([since, until], { ...whose, ...which }),
-    readByPattern([since, until], whose),
+  const range = [since, until] as const
+  const of = { ...whose, ...which }
+  const [sums, coats, groomers, patterns, growth, dogs] = await Promise.all([
+    readSums(range, of),
+    readGroups('coat', range, of),
+    readGroups('staffId', range, of),
+    readGroups('pattern', range, whose),
     readGrowths(FEWEST_MEASURES, MOST_LINES),
     countDogs(),
   ])
-  const insight = insightOf(cells.map(({ staffId, ...cell }) => ({ ...cell, groomer: nameOf(staffId) })))
+  const named = groomers.map(({ name, ...group }) => ({ ...group, name: nameOf(Number(name)) }))
+  const insight = insightOf({ months: sums, coats, groomers: named })
   const byGroomer = insight.byGroomer.filter(({ name }) => everybodys || name === who.name)
   return {
     insight: { ...insight, byGroomer },
     everybodys,
     /** Of all coats: sums of a pattern know none. */
-    byPattern: averagesOf(patterns.map(({ pattern: name, ...sums }) => ({ name, ...sums }))),
+    byPattern: averagesOf(patterns),
     asked: { span, by: ofOne ?? null, coat: pattern ? null : (coat ?? null), pattern: pattern ?? null },
     /** Who can be asked for. */
     people: everybodys ? everybody.map(({ id, name }) => ({ id, name })) : [{ id: who.id, name: who.name }],

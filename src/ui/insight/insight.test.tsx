@@ -1,10 +1,10 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { describe, expect, it, vi } from 'vitest'
-import { NO_PATTERN, insightOf, sumsOf, type Average, type GroomFacts } from '@/core/insight'
+import { NO_PATTERN, insightOf, type Average } from '@/core/insight'
+import { summed, type Groomed } from '../../../tests/generated/summed'
 import { InsightDesk, type Growth } from './InsightDesk'
 import { bottomNear } from './Question'
 
-type Groomed = GroomFacts & { month: string; groomer: string }
 vi.mock('next/navigation', () => ({ useRouter: () => ({}) }))
 
 const groom = (change: Partial<Groomed> = {}): Groomed => ({
@@ -29,9 +29,7 @@ const words = (
   renderToStaticMarkup(
     <InsightDesk
       view={{
-        insight: insightOf(
-          grooms.map(({ month, groomer, ...facts }) => ({ month, groomer, coat: facts.coat, sums: sumsOf(facts) })),
-        ),
+        insight: insightOf(summed(grooms)),
         asked: { span: 'year', by: null, coat: null, pattern: null, ...asked },
         byPattern,
         people: [{ id: 1, name: 'Wren' }],
