@@ -1,10 +1,10 @@
 import { z } from 'zod'
 import { Tick, type VisitEvent } from './events'
 import { foldOn, foldVisit } from './fold'
-import { causeOf, compareEvents, orderedLog, tickOf } from './order'
+import { causeOf, compareStamps, orderedLog, stampOf, type Stamp } from './order'
 import { NEW_VISIT, Visit } from './state'
 
-/** A fold as it is stored beside its log, and the event that stands last in it. */
+/** A fold as it is stored beside its log, and the latest stamp in it: what is later than that stands behind all of it. */
 export const KeptFold = z.strictObject({
   visit: Visit,
   last: z.strictObject({ tick: Tick, device: z.string().optional(), id: z.string() }).nullable(),
@@ -15,7 +15,7 @@ export const EMPTY_FOLD: KeptFold = { visit: NEW_VISIT, last: null }
 
 export const keptFoldOf = (log: readonly VisitEvent[]): KeptFold => ({
   visit: foldVisit(log),
-  last: placeOf(orderedLog(log).at(-1)),
+  last: latestOf(log),
 })
 
 /**
@@ -26,12 +26,13 @@ export function foldFurther(kept: KeptFold, fresh: readonly VisitEvent[]): KeptF
   const more = orderedLog(fresh)
   const [first] = more
   if (first === undefined) return kept
-  const behind = kept.last === null || compareEvents(first, { ...first, ...asEvent(kept.last) }) > 0
-  if (!behind || more.some((event) => causeOf(event) !== null || event.kind === 'amended')) return null
-  return { visit: foldOn(kept.visit, more), last: placeOf(more.at(-1)) }
+  const behind = kept.last === null || compareStamps(stampOf(first), kept.last) > 0
+  // Whatever comes after an amendment may stand before it.
+  if (!behind || kept.visit.amended.length > 0 || more.some((event) => causeOf(event) !== null || event.kind === 'amended')) return null
+  return { visit: foldOn(kept.visit, more), last: latestOf(more) }
 }
 
-const asEvent = ({ tick, device, id }: NonNullable<KeptFold['last']>) => ({ tick, device, id })
-
-const placeOf = (event: VisitEvent | undefined): KeptFold['last'] =>
-  event ? { tick: tickOf(event), ...(event.device ? { device: event.device } : {}), id: event.id } : null
+const latestOf = (log: readonly VisitEvent[]): Stamp | null =>
+  log
+    .map(stampOf)
+    .reduce<Stamp | null>((latest, stamp) => (latest && compareStamps(latest, stamp) > 0 ? latest : stamp), null)

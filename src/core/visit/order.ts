@@ -21,15 +21,25 @@ export const newestTick = (log: readonly VisitEvent[]): Tick | null =>
 const compareTicks = (a: Tick, b: Tick): number => a.ms - b.ms || a.n - b.n
 const compareText = (a: string, b: string): number => (a === b ? 0 : a < b ? -1 : 1)
 
-/** By logical clock; what happened at the same tick on two devices stands by device, then by id. */
-export function compareEvents(a: VisitEvent, b: VisitEvent): number {
-  return (
-    Number(a.kind === 'amended') - Number(b.kind === 'amended') ||
-    compareTicks(tickOf(a), tickOf(b)) ||
-    compareText(a.device ?? '', b.device ?? '') ||
-    compareText(a.id, b.id)
-  )
+/** When, on which device and what: no two events have the same of all three. */
+export interface Stamp {
+  tick: Tick
+  device?: string | undefined
+  id: string
 }
+
+export const stampOf = (event: VisitEvent): Stamp => ({
+  tick: tickOf(event),
+  ...(event.device ? { device: event.device } : {}),
+  id: event.id,
+})
+
+/** By logical clock; what happened at the same tick on two devices stands by device, then by id. */
+export const compareStamps = (a: Stamp, b: Stamp): number =>
+  compareTicks(a.tick, b.tick) || compareText(a.device ?? '', b.device ?? '') || compareText(a.id, b.id)
+
+const compareEvents = (a: VisitEvent, b: VisitEvent): number =>
+  Number(a.kind === 'amended') - Number(b.kind === 'amended') || compareStamps(stampOf(a), stampOf(b))
 
 /** The event that this one is about, and so can never stand before. */
 export function causeOf(event: VisitEvent): string | null {
@@ -47,9 +57,14 @@ export function orderedLog(log: readonly VisitEvent[]): VisitEvent[] {
   const effects = new Map<string, VisitEvent[]>()
   const out = new Map<string, VisitEvent>()
   const place = (event: VisitEvent) => {
-    if (out.has(event.id)) return
-    out.set(event.id, event)
-    for (const effect of effects.get(event.id) ?? []) place(effect)
+    const ready = [event]
+    for (let next = ready.shift(); next; next = ready.shift()) {
+      if (out.has(next.id)) continue
+      out.set(next.id, next)
+      const freed = effects.get(next.id)
+      if (freed) ready.push(...freed)
+      if (freed) ready.sort(compareEvents)
+    }
   }
   for (const event of sorted) {
     const cause = causeOf(event)
