@@ -9,6 +9,9 @@ import { Trouble, explain } from './lib/steps.mjs'
 
 process.chdir(join(dirname(fileURLToPath(import.meta.url)), '..'))
 
+/** A tenth of its time was clearing away what a stretch leaves behind. */
+const NODE_OPTIONS = `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`
+
 async function main() {
   const [many = 100_000, ...rest] = process.argv.slice(2)
   const visits = Number(many)
@@ -19,7 +22,7 @@ async function main() {
   await ensurePrograms({ mariadbd: 'mariadb-server' })
   await ensureModules()
   const hear = (data) => process.stdout.write(String(data).replaceAll(/% (\d+)\n/g, '\r$1 %'))
-  await runAtHome(home, 'scripts/bighouse.ts', [String(visits), ...rest], { env: { KOVIT_PROGRESS: '1' }, hear })
+  await runAtHome(home, 'scripts/bighouse.ts', [String(visits), ...rest], { env: { KOVIT_PROGRESS: '1', NODE_OPTIONS }, hear })
   process.stdout.write(`Open it with KOVIT_HOME=${home} npm start\n`)
 }
 

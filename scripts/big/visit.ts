@@ -71,7 +71,7 @@ export function groomed({ dogId, planned, startMs, groomer }: ToGroom, rows: Row
     format: VISIT_FORMAT,
     left_behind: leftBehind(now),
   })
-  keepLog(visitId, log, rows)
+  keepLog(visitId, log, visit, rows)
   keepLearned({ visitId, dogId, groomer, startMs, endMs }, { plan, visit, now, cut }, rows, cells)
   if (found && photo)
     rows.addTo('photos', { id: photo, visit_id: visitId, dog_id: null, received_at: moment(startMs), gone_at: null })
@@ -94,7 +94,7 @@ const aLump = (photo: string | undefined): Told => ({
   },
 })
 
-function keepLog(visitId: number, log: readonly VisitEvent[], rows: Rows): void {
+function keepLog(visitId: number, log: readonly VisitEvent[], visit: Visit, rows: Rows): void {
   let no = 0
   for (const event of log)
     no = rows.event({
@@ -108,7 +108,7 @@ function keepLog(visitId: number, log: readonly VisitEvent[], rows: Rows): void 
       author_id: event.byId ?? null,
       format: EVENT_FORMAT,
     })
-  rows.folds.push({ visitId, no, format: FOLD_FORMAT, fold: JSON.stringify(keptFoldOf(log)) })
+  rows.folds.push({ visitId, no, format: FOLD_FORMAT, fold: JSON.stringify(keptFoldOf(log, visit)) })
 }
 
 interface Kept {

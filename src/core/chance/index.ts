@@ -7,6 +7,8 @@ export interface Chance {
   uuid: () => string
 }
 
+const HEX = '0123456789abcdef'
+
 export function seeded(seed: number): Chance {
   let state = seed >>> 0
   const share = (): number => {
@@ -16,7 +18,11 @@ export function seeded(seed: number): Chance {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
   }
   const normal = () => Math.sqrt(-2 * Math.log(1 - share())) * Math.cos(2 * Math.PI * share())
-  const hex = (digits: number) => Array.from({ length: digits }, () => Math.floor(share() * 16).toString(16)).join('')
+  const hex = (digits: number) => {
+    let text = ''
+    for (let at = 0; at < digits; at++) text += HEX[Math.floor(share() * 16)]
+    return text
+  }
   return {
     share,
     between: (low, high) => low + (high - low) * share(),

@@ -13,8 +13,9 @@ export type KeptFold = z.infer<typeof KeptFold>
 
 export const EMPTY_FOLD: KeptFold = { visit: NEW_VISIT, last: null }
 
-export const keptFoldOf = (log: readonly VisitEvent[]): KeptFold => ({
-  visit: foldVisit(log),
+/** @param visit the fold of the log, where it is known */
+export const keptFoldOf = (log: readonly VisitEvent[], visit = foldVisit(log)): KeptFold => ({
+  visit,
   last: latestOf(log),
 })
 
