@@ -19,17 +19,23 @@ export interface PageAsked {
   mostKb: number
 }
 
-/** The pages of a running house, with the numbers of a dog, a booking and a visit that are there. */
-export async function pathsOf(address: string): Promise<{ what: string; path: string; mostMs: number }[]> {
-  const day = await textOf(`${address}/`)
-  const list = await textOf(`${address}/dogs`)
-  const dog = /\/dogs\/\d+/.exec(list)?.[0]
+/**
+ * The pages of a running house, with the numbers of a dog, a booking and a visit that are there.
+ * @param chosen another day than today, and another dog than the first of the list
+ */
+export async function pathsOf(
+  address: string,
+  chosen: { day?: string | undefined; dog?: string | undefined } = {},
+): Promise<{ what: string; path: string; mostMs: number }[]> {
+  const on = chosen.day ? `day=${chosen.day}` : ''
+  const day = await textOf(`${address}/?${on}`)
+  const dog = chosen.dog ?? /\/dogs\/\d+/.exec(await textOf(`${address}/dogs`))?.[0]
   const file = dog ? await textOf(address + dog) : ''
   const booking = /\/bookings\/\d+\/plan/.exec(day + file)?.[0]
   const visit = /\/visits\/\d+/.exec(day + file)?.[0]
   const pages: [string, string | undefined, number?][] = [
-    ['Day', '/'],
-    ['Day, by hands', '/?by=hands'],
+    ['Day', `/?${on}`],
+    ['Day, by hands', `/?by=hands&${on}`],
     ['Book', '/book'],
     ['Dogs', '/dogs'],
     ['Dogs, overdue', '/dogs?filter=overdue&sort=due'],
@@ -70,7 +76,7 @@ export async function pagesOf(address: string): Promise<PageAsked[]> {
   return asked
 }
 
-const textOf = async (address: string): Promise<string> => (await fetch(address)).text()
+export const textOf = async (address: string): Promise<string> => (await fetch(address)).text()
 const find = (address: string, text: string) =>
   fetch(`${address}/find`, {
     method: 'POST',

@@ -22,7 +22,10 @@ async function main() {
   await ensurePrograms({ mariadbd: 'mariadb-server' })
   await ensureModules()
   const hear = (data) => process.stdout.write(String(data).replaceAll(/% (\d+)\n/g, '\r$1 %'))
-  await runAtHome(home, 'scripts/bighouse.ts', [String(visits), ...rest], { env: { KOVIT_PROGRESS: '1', NODE_OPTIONS }, hear })
+  await runAtHome(home, 'scripts/bighouse.ts', [String(visits), ...rest], {
+    env: { KOVIT_PROGRESS: '1', NODE_OPTIONS },
+    hear,
+  })
   process.stdout.write(`Open it with KOVIT_HOME=${home} npm start\n`)
 }
 

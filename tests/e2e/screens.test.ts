@@ -1,6 +1,7 @@
 import { By, Key, type WebDriver } from 'selenium-webdriver'
 import { describe, expect, it } from 'vitest'
 import type { Page } from './browser'
+import { firstLoadKb } from './firstLoad'
 import { openFor, type Opened, type Running } from './kovit'
 
 const HOME = '.kovit-test/screens'
@@ -35,6 +36,13 @@ async function findPaths(opened: Opened): Promise<void> {
 }
 
 const open = (path: string) => driver.get(kovit.address + path)
+
+describe('a first look', () => {
+  it('brings a day under 300 kB of script, and a bench under 350', async () => {
+    expect(await firstLoadKb(kovit.address, paths.day)).toBeLessThan(300)
+    expect(await firstLoadKb(kovit.address, paths.bench)).toBeLessThan(350)
+  })
+})
 
 describe('the bench on a tablet', () => {
   it('has targets of 56 px and more, and text of 18 px and more', async () => {

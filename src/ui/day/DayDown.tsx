@@ -3,7 +3,8 @@ import type { HouseClock } from '@/core/clock'
 import { DogPicture } from '../coat-map'
 import { TAPE_DOWN_EDGE, TapeDown } from '../tape'
 import { columnsOf } from './columns'
-import { opens, type DayRow } from './dayRow'
+import type { DayRow } from './dayRow'
+import { opens } from './opens'
 import styles from './day.module.css'
 
 const HOUR_MS = 3_600_000

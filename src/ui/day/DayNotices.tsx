@@ -1,5 +1,6 @@
 import Link from 'next/link'
-import { opens, type DayRow } from './dayRow'
+import type { DayRow } from './dayRow'
+import { opens } from './opens'
 import { WaitNotice } from './WaitNotice'
 import styles from './day.module.css'
 

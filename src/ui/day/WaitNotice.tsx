@@ -3,7 +3,8 @@
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { showSpan } from '@/core/clock'
-import { opens, type DayRow } from './dayRow'
+import type { DayRow } from './dayRow'
+import { opens } from './opens'
 
 /** A wait that counts down; at zero it says so. */
 export function WaitNotice({ row }: { row: DayRow }) {

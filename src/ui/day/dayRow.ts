@@ -120,7 +120,3 @@ function hrefOf(state: DayRow['state'], bookingId: number, visitId: number | nul
   if (state === 'to come') return `/bookings/${bookingId}/plan`
   return `/visits/${visitId}/${state === 'in' ? 'bench' : 'wrap-up'}`
 }
-
-/** What a dog's way on leads to, in words. */
-export const opens = (href: string): string =>
-  href.endsWith('/bench') ? 'Open the bench' : href.endsWith('/plan') ? 'Open the plan' : 'Open the file'
