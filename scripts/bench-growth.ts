@@ -44,7 +44,7 @@ export async function growthOf(houses: readonly [string, string]): Promise<Growt
 
 type Counted = ReadonlyMap<string, number>
 
-/** Of what can be chosen in both houses the two that show as much: the same one where it does, else the ones that show most. */
+/** Of what can be chosen in both houses the two that show as much, of those what shows most, and the same where it can be. */
 async function alike(
   houses: readonly [string, string],
   countedIn: (address: string) => Promise<Counted>,
@@ -59,7 +59,7 @@ async function alike(
       count,
     })),
   )
-  const [best] = pairs.sort((a, b) => a.off - b.off || a.differ - b.differ || b.count - a.count)
+  const [best] = pairs.sort((a, b) => a.off - b.off || b.count - a.count || a.differ - b.differ)
   return [best?.one, best?.other]
 }
 
