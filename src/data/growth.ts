@@ -38,8 +38,9 @@ export async function readGrowths(
   const [shown, measured] = await Promise.all([
     sequelize.query<DogGrowth & { name: string; coat: string }>(
       `SELECT growth.dog_id AS dogId, pairs, mm_per_week AS mmPerWeek, table_mm AS tableMm, dogs.name, dogs.coat
-       FROM dog_growth AS growth JOIN dogs ON dogs.id = growth.dog_id WHERE pairs >= :fewest AND mm_per_week > 0
-       ORDER BY ABS(LN(mm_per_week / table_mm)) DESC, growth.dog_id LIMIT :most`,
+       FROM (SELECT *, ABS(LN(mm_per_week / table_mm)) AS off FROM dog_growth WHERE pairs >= :fewest AND mm_per_week > 0
+         ORDER BY off DESC, dog_id LIMIT :most) AS growth
+       JOIN dogs ON dogs.id = growth.dog_id ORDER BY off DESC, growth.dog_id`,
       { type: QueryTypes.SELECT, replacements: { fewest, most } },
     ),
     models.dogGrowth.count({ where: { pairs: { [Op.gte]: fewest } } }),
