@@ -7,7 +7,7 @@ import { STAGE_SIGMA } from '@/core/time'
 import { cutAt } from '../tests/day/cut'
 import { madeDay } from '../tests/day/make'
 import { heldShares } from '../tests/day/playApart'
-import { FT06, FT10, FT10_STEPS, LA01, solved } from '../tests/reference/shops'
+import { FT06, FT06_EFFORT, FT10, FT10_EFFORT, LA01, LA01_EFFORT, solved } from '../tests/reference/shops'
 
 const DAYS = 8
 const PLAYED_DAYS = 2000
@@ -44,13 +44,13 @@ function timed<T>(work: () => T): [done: T, ms: number] {
 function machineShops(print: Print): void {
   const shops = [
     // The largest first: as in a worker that has planned nothing else yet.
-    { name: 'FT10', known: 930, jobs: FT10, steps: FT10_STEPS, nodes: 0, seeds: SEEDS },
-    { name: 'FT06', known: 55, jobs: FT06, steps: 5000, nodes: 5000, seeds: [1] },
-    { name: 'LA01', known: 666, jobs: LA01, steps: 60_000, nodes: 1000, seeds: [1] },
+    { name: 'FT10', known: 930, jobs: FT10, effort: FT10_EFFORT, seeds: SEEDS },
+    { name: 'FT06', known: 55, jobs: FT06, effort: FT06_EFFORT, seeds: [1] },
+    { name: 'LA01', known: 666, jobs: LA01, effort: LA01_EFFORT, seeds: [1] },
   ]
-  for (const { name, known, jobs, steps, nodes, seeds } of shops)
+  for (const { name, known, jobs, effort, seeds } of shops)
     for (const seed of seeds) {
-      const [{ score, proved }, ms] = timed(() => solved(jobs, steps, nodes, seed))
+      const [{ score, proved }, ms] = timed(() => solved(jobs, effort, seed))
       print(`${name} seed ${seed}: known ${known}, ours ${score[0]}${proved ? ', proved' : ''}, ${ms.toFixed(0)} ms`)
     }
 }

@@ -244,8 +244,8 @@ export function take(state: State, job: number, offer: Offer): void {
 }
 
 /** What a task waits after itself, before the next may begin; meanwhile the job stays where it is. */
-function ownWaitMin({ tasks, jobOf, isPlain }: Floor, index: number, number: number): number {
-  if (isPlain || jobOf[index + 1] !== jobOf[index]) return 0
+function ownWaitMin({ tasks, jobOf }: Floor, index: number, number: number): number {
+  if (jobOf[index + 1] !== jobOf[index]) return 0
   const { lag } = tasks[index + 1] as Task
   return lag?.after === number ? lag.minutes : 0
 }

@@ -66,15 +66,27 @@ export class Serial {
    *   are given, came to their starts
    */
   run(turns: Turns, same = 0, stand?: Serial, tasks?: Int32Array): boolean {
+    const from = this.begin(same, stand, tasks)
+    if (this.floor.isPlain) return this.runPlain(turns, from)
     let waiting = 0
-    for (let at = this.begin(same, stand, tasks); at < turns.order.length; at++) {
+    for (let at = from; at < turns.order.length; at++) {
       const job = turns.order[at] as number
-      if (waiting === 0 && at % MARK_EVERY === 0 && !this.floor.isPlain) this.markAs(at / MARK_EVERY, this.state)
+      if (waiting === 0 && at % MARK_EVERY === 0) this.markAs(at / MARK_EVERY, this.state)
       if (waiting > 0 && this.isPassed(job, waiting)) this.passed[waiting++] = job
       else if (!this.place(job, turns)) this.passed[waiting++] = job
       else if (waiting > 0) waiting = this.retry(waiting, turns)
     }
     return waiting === 0
+  }
+
+  /** On a plain floor nothing has to be passed over. */
+  private runPlain({ order, notBefore }: Turns, from: number): true {
+    const { state } = this
+    for (let at = from; at < order.length; at++) {
+      const job = order[at] as number
+      state.beginPlain(job, notBefore[job] as number)
+    }
+    return true
   }
 
   /** The plan that this one went on from is left behind: what was the same of both is known of this one from now on. */

@@ -91,8 +91,10 @@ export interface Floor {
   unitsFrom: Int32Array
   kindOf: Int32Array
   units: number
-  /** Every task needs a place and nothing else: all that it leaves behind is when it ends. */
+  /** Every task needs its one machine and nothing else: all that it leaves behind is when it ends. */
   isPlain: boolean
+  /** The machine of each task of a plain floor. */
+  machineOf: Int32Array
   /** Minutes of each task, and the task until which its worker does nothing else, or NONE. */
   minutes: Float64Array
   reach: Int32Array
@@ -118,7 +120,11 @@ export function floorOf(shop: Shop): Floor {
   const untilMin = Float64Array.from(shop.workers, (worker) => worker.untilMin)
   const tailMin = new Float64Array(tasks.length)
   shop.jobs.forEach((job, at) => fillTails(job, first[at] as number, tailMin))
-  const isPlain = tasks.every(({ workers, holds, lag, place }) => !holds && place !== NONE && !lag && !workers.length)
+  const isPlain =
+    tasks.every(isPlainTask) &&
+    shop.places.every(({ units, cleaned }) => units === 1 && !cleaned) &&
+    shop.jobs.every(({ restMin }) => restMin === 0)
+  const machineOf = Int32Array.from(isPlain ? tasks : [], ({ place }) => place)
   const kindOf = Int32Array.from(kinds)
   return {
     shop,
@@ -129,12 +135,16 @@ export function floorOf(shop: Shop): Floor {
     kindOf,
     units: kinds.length,
     isPlain,
+    machineOf,
     minutes,
     reach,
     untilMin,
     tailMin,
   }
 }
+
+const isPlainTask = ({ workers, holds, lag, place, fromMin }: Task): boolean =>
+  !holds && place !== NONE && !lag && workers.length === 0 && fromMin === 0
 
 function fillTails(job: Job, first: number, tailMin: Float64Array): void {
   for (let at = job.tasks.length - 1; at >= 0; at--) {

@@ -154,14 +154,33 @@ export class State {
   /** Decides the next task of its job as it was decided there; of a plain floor. */
   follow(task: number): void {
     const job = this.floor.jobOf[task] as number
-    const unit = this.unit[task] as number
+    const machine = this.unit[task] as number
     const endMin = this.end[task] as number
     this.next[job] = (this.next[job] as number) + 1
     this.ready[job] = endMin
     this.still[job] = endMin
-    this.unitFree[unit] = endMin + cleanMin(this.floor, job, unit)
-    this.freedBy[unit] = task
+    this.unitFree[machine] = endMin
+    this.freedBy[machine] = task
     this.decided[this.count++] = task
+  }
+
+  /** Decides the next task of a job of a plain floor: it begins when its job and its machine are free. */
+  beginPlain(job: number, notBeforeMin: number): void {
+    const { first, machineOf, minutes } = this.floor
+    const number = this.next[job] as number
+    const task = (first[job] as number) + number
+    const machine = machineOf[task] as number
+    const readyMin = this.ready[job] as number
+    const ownMin = Math.max(readyMin, number === 0 ? notBeforeMin : 0)
+    const freeMin = this.unitFree[machine] as number
+    const startMin = Math.max(ownMin, freeMin)
+    const before = this.freedBy[machine] as number
+    this.start[task] = startMin
+    this.end[task] = startMin + (minutes[task] as number)
+    this.unit[task] = machine
+    this.cause[task] = freeMin > ownMin ? before : number > 0 ? task - 1 : NONE
+    this.freedBefore[task] = before
+    this.follow(task)
   }
 
   /** Frees the place or the bay where a job stands. */
