@@ -170,8 +170,7 @@ export class State {
     const number = this.next[job] as number
     const task = (first[job] as number) + number
     const machine = machineOf[task] as number
-    const readyMin = this.ready[job] as number
-    const ownMin = Math.max(readyMin, number === 0 ? notBeforeMin : 0)
+    const ownMin = Math.max(this.ready[job] as number, number === 0 ? notBeforeMin : 0)
     const freeMin = this.unitFree[machine] as number
     const startMin = Math.max(ownMin, freeMin)
     const before = this.freedBy[machine] as number

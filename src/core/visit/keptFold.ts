@@ -29,7 +29,8 @@ export function foldFurther(kept: KeptFold, fresh: readonly VisitEvent[]): KeptF
   if (first === undefined) return kept
   const behind = kept.last === null || compareStamps(stampOf(first), kept.last) > 0
   // Whatever comes after an amendment may stand before it.
-  if (!behind || kept.visit.amended.length > 0 || more.some((event) => causeOf(event) !== null || event.kind === 'amended')) return null
+  const isAmended = kept.visit.amended.length > 0 || more.some(({ kind }) => kind === 'amended')
+  if (!behind || isAmended || more.some((event) => causeOf(event) !== null)) return null
   return { visit: foldOn(kept.visit, more), last: latestOf(more) }
 }
 
