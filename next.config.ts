@@ -1,4 +1,5 @@
 import type { NextConfig } from 'next'
+import { SAFE_HEADERS } from './src/core/door/safeHeaders'
 
 const config: NextConfig = {
   poweredByHeader: false,
@@ -9,19 +10,7 @@ const config: NextConfig = {
   // A little more than the largest body that is taken, so that a larger one is told from one that was cut off here.
   experimental: { proxyClientMaxBodySize: 4_000_000 },
   headers: async () => [
-    {
-      source: '/:path*',
-      headers: [
-        { key: 'X-Content-Type-Options', value: 'nosniff' },
-        { key: 'Referrer-Policy', value: 'same-origin' },
-        { key: 'X-Frame-Options', value: 'DENY' },
-        { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
-        // With it a page shares memory with its worker: a search can be told to stop.
-        { key: 'Cross-Origin-Embedder-Policy', value: 'require-corp' },
-        { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
-        { key: 'Permissions-Policy', value: 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()' },
-      ],
-    },
+    { source: '/:path*', headers: Object.entries(SAFE_HEADERS).map(([key, value]) => ({ key, value })) },
   ],
 }
 

@@ -26,7 +26,7 @@ export async function served<T>(
   await openToAnybody(database)
   const port = String(await freePort())
   const env = { ...process.env, KOVIT_DATABASE_URL: server.url, NODE_ENV: 'production' as const }
-  const web = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', port], {
+  const web = spawn(process.execPath, ['scripts/pages.mjs', port], {
     env,
     stdio: 'ignore',
   })

@@ -32,6 +32,8 @@ const home = resolve(process.env.KOVIT_HOME ?? (isOwn ? '.kovit-own' : '.kovit')
 const isDemo = process.argv.includes('--demo') || (!isOwn && !ownUrl)
 /** `--share`, or `--share=name`: other screens in the house's network come in, over HTTPS and by a code. */
 const shareFlag = process.argv.find((flag) => flag === '--share' || flag.startsWith('--share='))
+/** The server of the pages. */
+const PAGES = 'scripts/pages.mjs'
 const FIRST_PORT = 3000
 const PORTS = 50
 const KEPT_HERE = ['mariadb', 'mariadb.made', 'mariadb.log', 'database.json']
@@ -122,7 +124,7 @@ async function claimHome() {
     throw new Trouble(`Kovit runs already (process ${other}). Stop it there with Ctrl-C first.`)
   writeFileSync(join(home, 'start.pid'), String(process.pid))
   claimed = true
-  await endProcess(readPid(join(home, 'web.pid')), 'next')
+  await endProcess(readPid(join(home, 'web.pid')), PAGES)
 }
 
 /** `--fresh`: the house that is kept here is put aside, never deleted, and the demo is made anew. A person says so first. */
@@ -195,8 +197,7 @@ async function watchPages(url, port) {
 const YOUNG_MB = 64
 
 async function serve(url, port, logFile) {
-  const next = ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)]
-  const args = [`--max-semi-space-size=${YOUNG_MB}`, ...next]
+  const args = [`--max-semi-space-size=${YOUNG_MB}`, PAGES, String(port)]
   const env = {
     ...process.env,
     KOVIT_NAMES: '',
@@ -219,7 +220,7 @@ async function serve(url, port, logFile) {
     if (await answers(port)) return { pid: child.pid, ended }
     await pause(100)
   }
-  await endProcess(child.pid, 'next')
+  await endProcess(child.pid, PAGES)
   throw new Trouble(`The pages did not come up; the whole log is ${logFile}.\n${lastWords(logFile)}`)
 }
 
@@ -237,7 +238,7 @@ async function stop(code, why) {
   stopping = true
   process.stdout.write(`\n${why}\n`)
   endRunning()
-  await endProcess(pages?.current().pid, 'next')
+  await endProcess(pages?.current().pid, PAGES)
   await database?.current().stop?.()
   if (claimed) for (const name of ['start.pid', 'web.pid']) rmSync(join(home, name), { force: true })
   process.exit(code)

@@ -1,26 +1,14 @@
 import { NextResponse, type NextRequest } from 'next/server'
-import { ASKED_PATH, LOOPBACK_NAMES, OUTSIDE, contentPolicy, isActionText, refusedAtTheDoor } from '@/core/door'
+import { refusal } from '@/app/atTheDoor'
+import { ASKED_PATH, contentPolicy, isActionText } from '@/core/door'
 import { refuse } from '@/core/result'
-
-/** Under which the house's network reaches this house; none unless it was started to share. */
-const SHARED_NAMES = (process.env.KOVIT_NAMES ?? '').split(',').filter(Boolean)
 
 /** Every request comes by here first: who may come in, and what its page may run. */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   const { headers, method } = request
   const says = (name: string) => headers.get(name)
-  const refusal = refusedAtTheDoor(
-    {
-      method,
-      host: says('host'),
-      origin: says('origin'),
-      site: says('sec-fetch-site'),
-      mode: says('sec-fetch-mode'),
-      length: says('content-length'),
-    },
-    headers.has(OUTSIDE) ? SHARED_NAMES : LOOPBACK_NAMES,
-  )
-  if (refusal) return notLetIn(refusal.sentence, refusal.status)
+  const refused = refusal(method, says)
+  if (refused) return notLetIn(refused.sentence, refused.status)
   if (says('next-action') && says('content-type')?.startsWith('text/plain') && !isActionText(await request.text()))
     return notLetIn('This could not be read: it is no form of a page of Kovit.', 400)
   const policy = contentPolicy(btoa(crypto.randomUUID()))

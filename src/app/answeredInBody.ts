@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import type { z } from 'zod'
 import type { Right } from '@/core/rights'
 import type { OpenHouse } from '@/service/house/openHouse'
@@ -7,7 +8,7 @@ import { sentBody } from './sentBody'
 
 /** Answers what was asked in the body of a POST, to who may ask it. */
 export async function answeredInBody<Schema extends z.ZodType>(
-  request: Request,
+  request: NextRequest,
   right: Right,
   schema: Schema,
   verb: (asked: z.infer<Schema>, house: OpenHouse) => unknown,

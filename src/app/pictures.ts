@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import { z } from 'zod'
 import { refuse, type Result } from '@/core/result'
 import type { Right } from '@/core/rights'
@@ -8,7 +9,7 @@ const PictureId = z.uuid()
 
 /** Keeps a picture that is sent under an id of its sender's, as often as it likes. */
 export async function takePicture(
-  request: Request,
+  request: NextRequest,
   right: Right,
   sentId: string,
   keep: (id: string, sent: Uint8Array) => Promise<Result<null>>,
@@ -25,7 +26,7 @@ export async function takePicture(
 
 /** Shows a picture to whoever may see the house. */
 export async function showPicture(
-  request: Request,
+  request: NextRequest,
   sentId: string,
   read: (id: string) => Promise<Uint8Array<ArrayBuffer> | null>,
 ): Promise<Response> {

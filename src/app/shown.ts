@@ -19,8 +19,15 @@ async function cookieName(what: 'in' | 'device', outside: boolean): Promise<stri
 const isOutside = async (): Promise<boolean> => (await headers()).get(OUTSIDE) !== null
 
 /** What a request shows of who sends it. */
-export async function shown(): Promise<Shown> {
-  const [jar, outside] = [await cookies(), await isOutside()]
+export const shown = async (): Promise<Shown> => shownIn(await headers(), await cookies())
+
+interface Jar {
+  get(name: string): { value: string } | undefined
+}
+
+/** The same, of a request that is at hand. */
+export async function shownIn(says: Pick<Headers, 'get'>, jar: Jar): Promise<Shown> {
+  const outside = says.get(OUTSIDE) !== null
   const value = async (what: 'in' | 'device') => jar.get(await cookieName(what, outside))?.value ?? null
   return { signIn: await value('in'), device: await value('device'), outside }
 }

@@ -35,6 +35,8 @@ const ask = (
 ): Promise<Answer> => askAt(kovit.address, method, path, headers, body)
 const routes = () => routesOf({ dogId, visitId, bookingId })
 const writing = () => routes().filter(({ method }) => method !== 'GET')
+const sentenceIn = (text: string): string =>
+  (JSON.parse(text) as { problems: { sentence: string }[] }).problems[0]?.sentence ?? ''
 const actions = () => actionsOf({ dogId, visitId, bookingId, householdId: '1', ownerId: '1' })
 
 describe('who may come in', () => {
@@ -145,9 +147,6 @@ describe('what is sent', () => {
       }
     expect(await shown()).toBe(before)
   })
-  const sentenceIn = (text: string): string =>
-    (JSON.parse(text) as { problems: { sentence: string }[] }).problems[0]?.sentence ?? ''
-
   it('to an action is refused with a sentence, never a fault', async () => {
     const some = bodies().filter((body): body is string => typeof body === 'string')
     for (const [at, { id, path, name }] of actions().entries())
@@ -156,6 +155,28 @@ describe('what is sent', () => {
         const { status, text } = await ask('POST', path, headers, `[${body}]`)
         expect([name, body, status < 500, text.length < 200_000]).toEqual([name, body, true, true])
       }
+  })
+})
+
+describe('what a bench sends', () => {
+  it('is answered before the framework, as carefully; what is odd goes on to the framework', async () => {
+    const path = `/visits/${visitId}/events`
+    const json = { 'content-type': 'application/json' }
+    const { status, headers, text } = await ask('POST', path, json, '{"events":[]}')
+    expect([status, JSON.parse(text)]).toMatchObject([200, { ok: true, value: { answers: [] } }])
+    expect(headers).toMatchObject({
+      'x-content-type-options': 'nosniff',
+      'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
+      'cache-control': 'no-store',
+      'content-length': String(Buffer.byteLength(text)),
+    })
+    // The framework says of every answer what it depends on.
+    expect(headers['vary']).toBeUndefined()
+    expect((await ask('POST', path, json, '{"events":')).status).toBe(400)
+    expect((await ask('POST', '/visits/999999999/events', json, '{"events":[]}')).status).toBe(404)
+    const other = await ask('POST', path, { ...json, 'x-kovit-house': 'another' }, '{"events":[]}')
+    expect([other.status, sentenceIn(other.text)]).toEqual([409, expect.stringContaining('another house')])
+    expect((await ask('POST', `${path}?since=1`, json, '{"events":[]}')).headers['vary']).toBeDefined()
   })
 })
 

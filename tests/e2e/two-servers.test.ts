@@ -26,7 +26,7 @@ beforeAll(async () => {
   first = await startDemo(HOME)
   const url = houseUrl(HOME, Number(readFileSync(`${HOME}/mariadb.port`, 'utf8')))
   const port = String(await freePort())
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', port], {
+  const child = spawn(process.execPath, ['scripts/pages.mjs', port], {
     env: { ...process.env, KOVIT_DATABASE_URL: url, KOVIT_METRICS_KEY: 'a key', NODE_ENV: 'production' },
     stdio: 'ignore',
   })

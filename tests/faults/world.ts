@@ -68,7 +68,7 @@ export class World {
   async startServer(): Promise<void> {
     const url = new URL(this.server.url)
     url.port = String(this.way.port)
-    const args = ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(this.webPort)]
+    const args = ['scripts/pages.mjs', String(this.webPort)]
     const env = {
       ...process.env,
       KOVIT_DATABASE_URL: url.href,

@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import { BegunElsewhere, beginVisit } from '@/service/visit/beginVisit'
 import { idIn } from '../../../addresses'
 import { letInTo } from '../../../letInTo'
@@ -8,7 +9,7 @@ interface Params {
 }
 
 /** A device says that it has begun a groom, as often as it likes; the answer is the visit. */
-export async function POST(request: Request, { params }: Params): Promise<Response> {
+export async function POST(request: NextRequest, { params }: Params): Promise<Response> {
   const admission = await letInTo(request, 'bench')
   if ('refused' in admission) return admission.refused
   const body = await sentBody(request, BegunElsewhere)

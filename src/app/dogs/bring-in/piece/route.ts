@@ -1,5 +1,6 @@
+import type { NextRequest } from 'next/server'
 import { PieceAsked, takePiece } from '@/service/bring-in/bringIn'
 import { answeredInBody } from '../../../answeredInBody'
 
 /** Takes a piece of a list. */
-export const POST = (request: Request): Promise<Response> => answeredInBody(request, 'lists', PieceAsked, takePiece)
+export const POST = (request: NextRequest): Promise<Response> => answeredInBody(request, 'lists', PieceAsked, takePiece)

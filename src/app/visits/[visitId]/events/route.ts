@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import { z } from 'zod'
 import { firstProblems, problemsOf, type Problem, type Result } from '@/core/result'
 import { VisitEvent } from '@/core/visit'
@@ -25,7 +26,7 @@ interface Params {
  * The bench sends its events here, as often as it likes: what is known already changes nothing. Each is answered by itself,
  * and what the log has gained since the number the device knows comes back.
  */
-export async function POST(request: Request, { params }: Params): Promise<Response> {
+export async function POST(request: NextRequest, { params }: Params): Promise<Response> {
   const admission = await letInTo(request, 'see')
   if ('refused' in admission) return admission.refused
   const body = await sentBody(request, Asked)

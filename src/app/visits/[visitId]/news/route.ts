@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import { watchVisit } from '@/service/visit/watchVisit'
 import { letInTo } from '../../../letInTo'
 
@@ -11,7 +12,7 @@ interface Params {
 }
 
 /** Server-sent events: says `news` whenever the log of a visit has grown. What is new is fetched by its number. */
-export async function GET(request: Request, { params }: Params): Promise<Response> {
+export async function GET(request: NextRequest, { params }: Params): Promise<Response> {
   const admission = await letInTo(request, 'see')
   if ('refused' in admission) return admission.refused
   const visitId = Number((await params).visitId) || 0

@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import { dogToGo } from '@/service/dog/dogToGo'
 import { idIn } from '../../../../addresses'
 import { letInTo } from '../../../../letInTo'
@@ -5,7 +6,7 @@ import { letInTo } from '../../../../letInTo'
 export const dynamic = 'force-dynamic'
 
 /** A dog as a file for its next groomer; with its owner only where that is asked for. */
-export async function GET(request: Request, { params }: { params: Promise<{ dogId: string }> }): Promise<Response> {
+export async function GET(request: NextRequest, { params }: { params: Promise<{ dogId: string }> }): Promise<Response> {
   const admitted = await letInTo(request, 'files')
   if ('refused' in admitted) return admitted.refused
   const withOwner = new URL(request.url).searchParams.get('owner') === 'yes'

@@ -1,10 +1,11 @@
+import type { NextRequest } from 'next/server'
 import { archiveBlob, archivePath } from '@/service/archive/inAndOutView'
 import { letInTo } from '../../../../letInTo'
 
 export const dynamic = 'force-dynamic'
 
 /** An archive, to take along. */
-export async function GET(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
+export async function GET(request: NextRequest, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
   const admitted = await letInTo(request, 'out')
   if ('refused' in admitted) return admitted.refused
   const name = decodeURIComponent((await params).name)

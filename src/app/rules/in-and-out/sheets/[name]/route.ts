@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import { bookAsCalendar } from '@/service/calendar/feed'
 import { SHEET_NAMES, spreadsheet } from '@/service/archive/spreadsheet'
 import { letInTo } from '../../../../letInTo'
@@ -5,7 +6,7 @@ import { letInTo } from '../../../../letInTo'
 export const dynamic = 'force-dynamic'
 
 /** A sheet for a spreadsheet program, or the book for a calendar. */
-export async function GET(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
+export async function GET(request: NextRequest, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
   const admitted = await letInTo(request, 'out')
   if ('refused' in admitted) return admitted.refused
   const { name } = await params

@@ -1,3 +1,4 @@
+import type { NextRequest } from 'next/server'
 import { keptOf } from '@/service/forget/keptOf'
 import { idIn } from '../../../../../addresses'
 import { letInTo } from '../../../../../letInTo'
@@ -6,7 +7,7 @@ export const dynamic = 'force-dynamic'
 
 /** All that is kept about a person, as a file. */
 export async function GET(
-  request: Request,
+  request: NextRequest,
   { params }: { params: Promise<{ householdId: string; ownerId: string }> },
 ): Promise<Response> {
   const admitted = await letInTo(request, 'kept')
