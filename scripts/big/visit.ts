@@ -8,12 +8,12 @@ import { FACTS_FORMAT } from '@/data/groomFacts'
 import {
   bladeMinutes,
   cutCard,
-  foldVisit,
   keptFoldOf,
   outcomes,
   standing,
   timedStages,
   type Standing,
+  type KeptFold,
   type Visit,
   type VisitEvent,
 } from '@/core/visit'
@@ -50,7 +50,8 @@ export function groomed({ dogId, planned, startMs, groomer }: ToGroom, rows: Row
   const photo = chance.share() < PICTURED_SHARE ? chance.uuid() : undefined
   const found = chance.share() < FOUND_SHARE
   const log = simulateVisit(plan, startMs, groomer, chance, 1, found ? [aLump(photo)] : [])
-  const visit = foldVisit(log)
+  const kept = keptFoldOf(log, 0)
+  const { visit } = kept
   const now = standing(planned, plan, visit)
   const cut = cutCard(outcomes(now, visit))
   const endMs = visit.finishedMs ?? startMs
@@ -71,7 +72,7 @@ export function groomed({ dogId, planned, startMs, groomer }: ToGroom, rows: Row
     format: VISIT_FORMAT,
     left_behind: leftBehind(now),
   })
-  keepLog(visitId, log, visit, rows)
+  keepLog(visitId, log, kept, rows)
   keepLearned({ visitId, dogId, groomer, startMs, endMs }, { plan, visit, now, cut }, rows, cells)
   if (found && photo)
     rows.addTo('photos', { id: photo, visit_id: visitId, dog_id: null, received_at: moment(startMs), gone_at: null })
@@ -94,7 +95,7 @@ const aLump = (photo: string | undefined): Told => ({
   },
 })
 
-function keepLog(visitId: number, log: readonly VisitEvent[], visit: Visit, rows: Rows): void {
+function keepLog(visitId: number, log: readonly VisitEvent[], kept: KeptFold, rows: Rows): void {
   let no = 0
   for (const event of log)
     no = rows.event({
@@ -108,7 +109,7 @@ function keepLog(visitId: number, log: readonly VisitEvent[], visit: Visit, rows
       author_id: event.byId ?? null,
       format: EVENT_FORMAT,
     })
-  rows.folds.push({ visitId, no, format: FOLD_FORMAT, fold: JSON.stringify(keptFoldOf(log, visit)) })
+  rows.folds.push({ visitId, no, format: FOLD_FORMAT, fold: JSON.stringify(kept) })
 }
 
 interface Kept {

@@ -2,7 +2,7 @@ import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { Result } from '@/core/result'
 import type { CardEntry } from '@/core/request'
-import { foldVisit } from '@/core/visit'
+import { foldVisit, stateOf } from '@/core/visit'
 import { addCard, readVersions } from '@/data/cards'
 import { openDatabase, type Database } from '@/data/connection'
 import { readBookingsOfDog } from '@/data/bookings'
@@ -186,7 +186,7 @@ describe('two people at once', () => {
     expect(of(ends).sort()).toEqual([...Array<string>(11).fill('refused'), 'taken'])
     const log = await readLog(visitId)
     expect(log).toHaveLength(14)
-    expect((await wholeFold(visitId)).visit).toEqual(foldVisit(log))
+    expect(stateOf(await wholeFold(visitId))).toEqual(foldVisit(log))
     // Each has its own in what it is told, whenever it came.
     expect(values.every(({ events }, at) => events.some(({ id }) => id === sendings[at]?.[0]?.id))).toBe(true)
   })

@@ -1,5 +1,5 @@
 import { setTimeout as pause } from 'node:timers/promises'
-import { foldVisit, type Visit, type VisitEvent } from '@/core/visit'
+import { foldVisit, stateOf, type Visit, type VisitEvent } from '@/core/visit'
 import { readLines } from '@/data/events'
 import { readFolds } from '@/data/folds'
 import { appendEvents } from '@/service/visit/appendEvents'
@@ -190,10 +190,10 @@ async function judge({ devices }: Bench, schedule: Schedule, visitId: number, se
   const wrong: string[] = []
   if (waits.length > 0) wrong.push(`${waits.length} still wait`)
   const truth = plainFold(books)
-  const kept = (await readFolds([visitId])).get(visitId)?.kept.visit
+  const stored = (await readFolds([visitId])).get(visitId)
   const folds: [string, Visit | undefined][] = [
     ['the server', foldVisit(books)],
-    ['the fold beside the log', kept],
+    ['the fold beside the log', stored && stateOf(stored.kept)],
     ['the van', foldVisit(van.log)],
     ['the tub', foldVisit(tub.log)],
   ]

@@ -1,7 +1,21 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { plainFold, plainOrder } from '../../../tests/faults/plainFold'
-import { VisitEvent, foldFurther, foldVisit, keptFoldOf, lastLive, liveEvents, nextTick, orderedLog, overlong } from '.'
+import {
+  VisitEvent,
+  foldFurther,
+  foldVisit,
+  inOnePart,
+  keptFoldOf,
+  lastLive,
+  liveEvents,
+  newestTick,
+  nextTick,
+  orderedLog,
+  overlong,
+  stateOf,
+  tickOf,
+} from '.'
 
 const MIN = 60_000
 const START = 1_800_000_000_000
@@ -131,19 +145,29 @@ describe('the fold against the plainest reading', () => {
       { seed: 12, numRuns: 400 },
     )
   })
-  it('a kept fold that goes on is the fold of the whole log, or says that it cannot', () => {
+  it('a kept fold that goes on, piece by piece, is the fold of the whole log, or says that it cannot', () => {
     let wentOn = 0
+    let wasLate = 0
+    const pieces = fc.array(fc.integer({ min: 1, max: 6 }), { minLength: 1 })
     fc.assert(
-      fc.property(made, fc.nat(25), (log, cut) => {
-        const [before, fresh] = [log.slice(0, cut), log.slice(cut)]
-        const further = foldFurther(keptFoldOf(before), fresh)
-        if (further === null) return
-        wentOn++
-        expect(further).toEqual(keptFoldOf(log))
+      fc.property(made, pieces, fc.constantFrom(0, 4, 8, 64), (log, sizes, longest) => {
+        let kept = keptFoldOf([], longest)
+        for (let at = 0, turn = 0; at < log.length; turn++) {
+          const [from, to] = [at, at + (sizes[turn % sizes.length] ?? 1)]
+          const further = foldFurther(kept, log.slice(from, to), longest)
+          const newest = newestTick(log.slice(0, from))
+          if (further) wentOn++
+          if (further && log.slice(from, to).some((event) => newest && tickOf(event).ms < newest.ms)) wasLate++
+          kept = further ?? keptFoldOf(log.slice(0, to), longest)
+          expect(kept.tail.length).toBeLessThanOrEqual(longest)
+          expect(inOnePart(kept)).toEqual(keptFoldOf(log.slice(0, to), 0))
+          at = to
+        }
+        expect(stateOf(kept)).toEqual(foldVisit(log))
       }),
       { seed: 12, numRuns: 400 },
     )
-    expect(wentOn).toBeGreaterThan(50)
+    expect([wentOn > 200, wasLate > 50]).toEqual([true, true])
   })
 })
 

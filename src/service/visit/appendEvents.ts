@@ -1,4 +1,4 @@
-import { foldFurther, keptFoldOf, type Visit, type VisitEvent } from '@/core/visit'
+import { foldFurther, keptFoldOf, stateOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
 import { refuse, type Result } from '@/core/result'
 import { changeBooking, holdBooking } from '@/data/bookings'
 import { inTransaction } from '@/data/connection'
@@ -65,32 +65,47 @@ async function takeIn(visitId: number, sendings: readonly Sending[]): Promise<Re
   if (!visit) return sendings.map(() => NO_VISIT)
   const closed = visit.closedMs !== null
   const known = await readKnown(sendings.flatMap(({ events }) => events.map(({ id }) => id)))
-  let fold = await wholeFold(visitId)
+  const fold = await foldOf(visitId)
   // Only after the close it matters what an undo takes back.
   const log = closed ? await readLog(visitId) : []
-  const all: VisitEvent[] = []
   const judged: { answers: Taken[]; fresh: VisitEvent[]; logged: number }[] = []
   for (const { events, nowMs } of sendings) {
-    const { answers, fresh } = judge(events, { visit, fold, known, log }, nowMs)
+    const isFinished = events.some(({ kind }) => kind === 'finished') && stateOf(await fold.now()).finishedMs !== null
+    const { answers, fresh } = judge(events, { visit, isFinished, known, log }, nowMs)
     judged.push({ answers, fresh, logged: log.push(...(closed ? fresh : [])) })
-    if (fresh.length === 0) continue
-    all.push(...fresh)
+    fold.add(fresh)
     for (const { id } of fresh) known.set(id, visitId)
-    // What cannot simply go on is folded from the whole log.
-    fold = foldFurther(fold, fresh) ?? keptFoldOf([...(await readLog(visitId)), ...all])
   }
+  const all = judged.flatMap(({ fresh }) => fresh)
+  const kept = await fold.now()
   const nowMs = Math.max(...sendings.map((each) => each.nowMs))
   if (all.length > 0) await addEvents(visitId, all, nowMs)
   const gained = await readLogFrom(visitId, Math.min(...sendings.map(({ since }) => since)))
   if (all.length > 0) {
-    await keepFold(visitId, { no: gained(0).no, kept: fold })
-    await bringSlot(visitId, all, fold.visit, nowMs)
+    await keepFold(visitId, { no: gained(0).no, kept })
+    await bringSlot(visitId, all, stateOf(kept), nowMs)
   }
   if (closed) for (const { fresh, logged } of judged) await amendCard(visitId, log.slice(0, logged), fresh, nowMs)
   return sendings.map(({ since, nowMs }, at) => ({
     ok: true,
     value: { answers: judged[at]?.answers ?? [], nowMs, closed, ...gained(since) },
   }))
+}
+
+/** The fold of a visit to which events are added; it is folded only when somebody asks how the visit stands. */
+async function foldOf(visitId: number) {
+  let fold = await wholeFold(visitId)
+  const added: VisitEvent[] = []
+  let folded = 0
+  const add = (fresh: readonly VisitEvent[]) => void added.push(...fresh)
+  const now = async (): Promise<KeptFold> => {
+    // What cannot simply go on is folded from the whole log.
+    if (folded < added.length)
+      fold = foldFurther(fold, added.slice(folded)) ?? keptFoldOf([...(await readLog(visitId)), ...added])
+    folded = added.length
+    return fold
+  }
+  return { add, now }
 }
 
 /** A slot that was brought to its dog on the bench is brought there in the book, and goes back when that is undone. */

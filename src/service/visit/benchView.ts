@@ -7,7 +7,7 @@ import { FULL_KIT } from '@/core/lengths'
 import { benchHands, type BenchHands } from '@/core/other-hands'
 import type { Case, Plan } from '@/core/plan'
 import type { PlannedStage } from '@/core/stages'
-import { EMPTY_FOLD, standing, type KeptFold } from '@/core/visit'
+import { EMPTY_FOLD, inOnePart, standing, type KeptFold } from '@/core/visit'
 import type { Booking } from '@/data/bookings'
 import { readDayDeeds } from '@/data/dayDeeds'
 import { readDogsById, type Dog } from '@/data/dogs'
@@ -127,7 +127,7 @@ async function otherBenches({ time, nowMs }: OpenHouse, visitId: number | null):
     wholeFolds(open.map(({ id }) => id)),
   ])
   return open.flatMap((stored) => {
-    const [dog, kept] = [dogs.get(stored.dogId), folds.get(stored.id) ?? EMPTY_FOLD]
+    const [dog, kept] = [dogs.get(stored.dogId), inOnePart(folds.get(stored.id) ?? EMPTY_FOLD)]
     if (!dog || kept.visit.startMs === null || kept.visit.finishedMs !== null) return []
     const { stages } = standing(stored.plannedCase, stored.plan, kept.visit).plan
     return [{ visitId: stored.id, name: dog.name, stages, kept }]

@@ -1,4 +1,4 @@
-import type { KeptFold, VisitEvent } from '@/core/visit'
+import type { VisitEvent } from '@/core/visit'
 import type { VisitLife } from '@/data/visits'
 import { believed } from './believed'
 
@@ -8,7 +8,7 @@ export type Taken = { id: string; taken: 'taken' | 'known' } | { id: string; tak
 /** How a visit stands when events are sent to it. */
 export interface Standing {
   visit: VisitLife
-  fold: KeptFold
+  isFinished: boolean
   /** Which of the ids that were sent are taken, and by which visit. */
   known: ReadonlyMap<string, number>
   /** What happened; of an open visit nobody asks for it. */
@@ -18,7 +18,7 @@ export interface Standing {
 /** Each event taken or refused by itself: the answers, and those that are new. */
 export function judge(
   events: readonly VisitEvent[],
-  { visit, fold, known, log }: Standing,
+  { visit, isFinished, known, log }: Standing,
   nowMs: number,
 ): { answers: Taken[]; fresh: VisitEvent[] } {
   const fresh: VisitEvent[] = []
@@ -27,7 +27,7 @@ export function judge(
     if (known.get(id) === visit.id || fresh.some((each) => each.id === id)) return { id, taken: 'known' }
     const why = known.has(id)
       ? 'An event of another visit was sent here.'
-      : whyNot(event, visit, fold, [...log, ...fresh])
+      : whyNot(event, visit, isFinished, [...log, ...fresh])
     if (why !== null) return { id, taken: 'refused', why }
     fresh.push(believed(event, visit, nowMs, fresh.length))
     return { id, taken: 'taken' }
@@ -36,12 +36,18 @@ export function judge(
 }
 
 /** Why an event cannot be taken in as the log stands; null when it can. */
-function whyNot(event: VisitEvent, { closedMs }: VisitLife, fold: KeptFold, log: readonly VisitEvent[]): string | null {
+function whyNot(
+  event: VisitEvent,
+  { closedMs }: VisitLife,
+  isFinished: boolean,
+  log: readonly VisitEvent[],
+): string | null {
   if (event.kind === 'late-note') return null
   if (closedMs === null) {
     if (event.kind === 'amended') return 'This visit is still open: correct the zone on the bench.'
-    const twice = event.kind === 'finished' && fold.visit.finishedMs !== null
-    return twice ? 'This visit is finished already; it was finished on another screen.' : null
+    return event.kind === 'finished' && isFinished
+      ? 'This visit is finished already; it was finished on another screen.'
+      : null
   }
   if (event.kind === 'amended' || undoesAmendment(event, log)) return null
   return 'This visit was wrapped up on another screen. Only what was cut can be put right now, as an amendment.'

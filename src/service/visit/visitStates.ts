@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util'
-import { keptFoldOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
+import { keptFoldOf, stateOf, type KeptFold, type Visit, type VisitEvent } from '@/core/visit'
 import { lastNumbers, readLog, readLogs } from '@/data/events'
 import { keepFold, readFoldAndLast, readFolds, type StoredFold } from '@/data/folds'
 
@@ -15,7 +15,7 @@ export async function wholeFolds(visitIds: readonly number[]): Promise<Map<numbe
 
 /** The state of each of these visits. */
 export const visitStates = async (visitIds: readonly number[]): Promise<Map<number, Visit>> =>
-  new Map([...(await wholeFolds(visitIds))].map(([id, { visit }]) => [id, visit]))
+  new Map([...(await wholeFolds(visitIds))].map(([id, kept]) => [id, stateOf(kept)]))
 
 /** The fold of one visit as kept, or from its log; for whoever holds the visit's row. */
 export async function wholeFold(visitId: number): Promise<KeptFold> {
@@ -23,12 +23,12 @@ export async function wholeFold(visitId: number): Promise<KeptFold> {
   return stored?.no === last ? stored.kept : keptFoldOf(await readLog(visitId))
 }
 
-/** Holds the kept fold against the log and keeps what the log says. */
+/** Holds the kept fold against the log, and keeps what the log says: at the close, in one part. */
 export async function checkFold(visitId: number, log: readonly VisitEvent[]): Promise<void> {
   const { stored, last: no } = await readFoldAndLast(visitId)
-  const kept = keptFoldOf(log)
-  if (stored?.no === no && isDeepStrictEqual(stored.kept, kept)) return
+  const kept = keptFoldOf(log, 0)
   // eslint-disable-next-line no-console -- a fault of ours, for the log of the server
-  if (stored?.no === no) console.warn(`The kept state of visit ${visitId} differed from its log; the log stands.`)
+  const warn = () => console.warn(`The kept state of visit ${visitId} differed from its log; the log stands.`)
+  if (stored?.no === no && !isDeepStrictEqual(stateOf(stored.kept), kept.visit)) warn()
   await keepFold(visitId, { no, kept })
 }

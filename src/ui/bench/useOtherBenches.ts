@@ -1,5 +1,14 @@
 import { useEffect, useState } from 'react'
-import { foldFurther, foldVisit, minutesOf, runningWait, underWay, type RunningWait, type Visit } from '@/core/visit'
+import {
+  foldFurther,
+  foldVisit,
+  minutesOf,
+  runningWait,
+  stateOf,
+  underWay,
+  type RunningWait,
+  type Visit,
+} from '@/core/visit'
 import { stageLabel } from '@/core/stages'
 import { hearTabs } from '../device/oneSender'
 import { lookAt } from '../device/kept'
@@ -49,5 +58,5 @@ export function useOtherBenches(others: readonly OtherBench[], nowMs: number): O
 async function stateHere(visitId: number, kept: OtherBench['kept']): Promise<Visit> {
   const { log, waiting, no } = await lookAt(visitBench(visitId))
   if (no > 0) return foldVisit([...log, ...waiting])
-  return foldFurther(kept, waiting)?.visit ?? kept.visit
+  return stateOf(foldFurther(kept, waiting) ?? kept)
 }
