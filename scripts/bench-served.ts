@@ -4,6 +4,7 @@ import type { Database } from '@/data/connection'
 import { openHouse, openToAnybody } from '../tests/data/house'
 import { ensureBuild } from './lib/build.mjs'
 import { freePort } from './lib/mariadb.mjs'
+import { PAGES } from './lib/pages.mjs'
 
 const RUNS = 100
 
@@ -26,7 +27,7 @@ export async function served<T>(
   await openToAnybody(database)
   const port = String(await freePort())
   const env = { ...process.env, KOVIT_DATABASE_URL: server.url, NODE_ENV: 'production' as const }
-  const web = spawn(process.execPath, ['scripts/pages.mjs', port], {
+  const web = spawn(process.execPath, [PAGES, port], {
     env,
     stdio: 'ignore',
   })

@@ -5,7 +5,7 @@ import next from 'next'
 const port = Number(process.argv[2])
 const hostname = '127.0.0.1'
 /** What is being answered when it is told to stop has so long, ms. A line for news would stay open for ever. From memory. */
-const LAST_MS = 4000
+const LAST_MS = 2000
 
 const app = next({ dev: false, hostname, port })
 await app.prepare()

@@ -6,6 +6,7 @@ import { fileURLToPath } from 'node:url'
 import { homeMeant, runAtHome } from './lib/atHome.mjs'
 import { ensureModules, ensurePrograms } from './lib/install.mjs'
 import { endProcess, isAlive, readPid, switchBack, switchSchema } from './lib/mariadb.mjs'
+import { PAGES } from './lib/pages.mjs'
 import { Trouble, explain } from './lib/steps.mjs'
 
 const from = process.env.INIT_CWD ?? process.cwd()
@@ -40,7 +41,7 @@ async function main() {
   // What the house makes of its rows by itself, as a start would: its pages find it made.
   if (isRunning) await runAtHome(home, 'scripts/database.ts', [])
   // Screens that listen hold the pages open for as long as they may; what they noted is kept on the device.
-  if (isRunning) await endProcess(readPid(join(home, 'web.pid')), 'next', PAGES_MS)
+  if (isRunning) await endProcess(readPid(join(home, 'web.pid')), PAGES, PAGES_MS)
   const back = isElsewhere ? '' : ' The one that was here is kept: npm run restore -- --back\n'
   process.stdout.write(`${words}\n${back}`)
 }

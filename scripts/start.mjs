@@ -18,6 +18,7 @@ import { ensureBuild } from './lib/build.mjs'
 import { checkNode, ensureModules, endRunning, ensurePrograms, run } from './lib/install.mjs'
 import { openLog } from './lib/logs.mjs'
 import { endProcess, freePort, houseUrl, isAlive, pause, readPid, startMariadb } from './lib/mariadb.mjs'
+import { PAGES } from './lib/pages.mjs'
 import { openShare, prepareShare } from './lib/share.mjs'
 import { Trouble, explain, step } from './lib/steps.mjs'
 import { keepRunning } from './lib/watch.mjs'
@@ -32,8 +33,6 @@ const home = resolve(process.env.KOVIT_HOME ?? (isOwn ? '.kovit-own' : '.kovit')
 const isDemo = process.argv.includes('--demo') || (!isOwn && !ownUrl)
 /** `--share`, or `--share=name`: other screens in the house's network come in, over HTTPS and by a code. */
 const shareFlag = process.argv.find((flag) => flag === '--share' || flag.startsWith('--share='))
-/** The server of the pages. */
-const PAGES = 'scripts/pages.mjs'
 const FIRST_PORT = 3000
 const PORTS = 50
 const KEPT_HERE = ['mariadb', 'mariadb.made', 'mariadb.log', 'database.json']

@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { afterAll, beforeAll, expect, it } from 'vitest'
 import { freePort, houseUrl } from '../../scripts/lib/mariadb.mjs'
+import { PAGES } from '../../scripts/lib/pages.mjs'
 import { endKovit, startDemo, type Running } from './kovit'
 
 const HOME = '.kovit-test/two-servers'
@@ -26,7 +27,7 @@ beforeAll(async () => {
   first = await startDemo(HOME)
   const url = houseUrl(HOME, Number(readFileSync(`${HOME}/mariadb.port`, 'utf8')))
   const port = String(await freePort())
-  const child = spawn(process.execPath, ['scripts/pages.mjs', port], {
+  const child = spawn(process.execPath, [PAGES, port], {
     env: { ...process.env, KOVIT_DATABASE_URL: url, KOVIT_METRICS_KEY: 'a key', NODE_ENV: 'production' },
     stdio: 'ignore',
   })

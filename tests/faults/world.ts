@@ -4,6 +4,7 @@ import { join } from 'node:path'
 import type { Database } from '@/data/connection'
 import { migrate } from '@/data/migrations'
 import { freePort } from '../../scripts/lib/mariadb.mjs'
+import { PAGES } from '../../scripts/lib/pages.mjs'
 import { bookAgain, bookQuill, connect, openToAnybody, startMariadb, startVisit, type Server } from '../data/house'
 import { DatabaseProxy, PageProxy } from './proxy'
 
@@ -68,7 +69,7 @@ export class World {
   async startServer(): Promise<void> {
     const url = new URL(this.server.url)
     url.port = String(this.way.port)
-    const args = ['scripts/pages.mjs', String(this.webPort)]
+    const args = [PAGES, String(this.webPort)]
     const env = {
       ...process.env,
       KOVIT_DATABASE_URL: url.href,
