@@ -67,6 +67,8 @@ class Walk {
   /** Jobs and workers leave something to choose besides turns. */
   private readonly choices: boolean
   private readonly ofMany: readonly number[]
+  /** Jobs of one task that stands nowhere: somebody rests. */
+  private readonly rests: readonly number[]
 
   constructor(
     private readonly floor: Floor,
@@ -92,6 +94,7 @@ class Walk {
     this.chance = seeded(search.seed)
     this.sorted = { tasks: new Int32Array(floor.tasks.length), at: new Int32Array(floor.tasks.length) }
     this.ofMany = tasksOfMany(floor)
+    this.rests = restsOf(floor)
     this.choices = floor.tasks.some(({ workers }) => workers.length > 0)
   }
 
@@ -160,6 +163,7 @@ class Walk {
   /** Makes the next turns; false when there is nothing to try. */
   private move(limit: number): boolean {
     const kind = this.choices ? this.chance.share() : 0
+    if (this.rests.length > 0 && this.chance.share() < REST_SHARE) return this.otherRest()
     const pair = kind < MOVES.swap ? this.pairs[Math.floor(this.chance.share() * this.pairs.length)] : undefined
     if (!pair && !this.choices) return false
     if (pair && this.floor.isPlain && this.foresight.endAtLeast(this.stand, ...pair) > limit) return false
@@ -196,11 +200,29 @@ class Walk {
     return at
   }
 
-  /** One turn a little earlier or later, in the order of the starts. */
-  private otherTurn(): void {
+  /** Somebody rests at any other time of the day. */
+  private otherRest(): true {
+    copyTurns(this.current, this.next)
+    this.takeAsStarted()
+    const { order, notBefore } = this.next
+    const job = this.rests[Math.floor(this.chance.share() * this.rests.length)] as number
+    notBefore[job] = 0
+    moveTurn(order, order.indexOf(job), Math.floor(this.chance.share() * order.length))
+    this.same = this.sameTurns()
+    return true
+  }
+
+  /** Turns in the order of the starts: the same plan, told by when things happen. */
+  private takeAsStarted(): void {
     const { order } = this.next
     for (let at = 0; at < this.stand.state.count; at++)
       order[at] = this.floor.jobOf[this.sorted.tasks[at] as number] as number
+  }
+
+  /** One turn a little earlier or later, in the order of the starts. */
+  private otherTurn(): void {
+    this.takeAsStarted()
+    const { order } = this.next
     const from = Math.floor(this.chance.share() * order.length)
     const by = Math.round((this.chance.share() - 0.5) * 2 * NEAR_TURNS)
     moveTurn(order, from, Math.max(0, Math.min(order.length - 1, from + by)))
@@ -210,8 +232,17 @@ class Walk {
 /** Up to which share a move is a swap, another turn, other hands; above, another beginning. By `npm run bench`. */
 const MOVES = { swap: 0.3, turn: 0.4, hands: 0.9 }
 
+/** Before all others: a few breaks among many tasks would hardly ever be moved, and what they cost is most of a day's gap. By `npm run bench`. */
+const REST_SHARE = 0.25
+
 /** How far a turn is moved at the most. From memory. */
 const NEAR_TURNS = 20
+
+const restsOf = ({ shop }: Floor): number[] =>
+  [...shop.jobs.keys()].filter((job) => {
+    const { tasks, begun } = shop.jobs[job] as Job
+    return !begun && tasks.length === 1 && tasks[0]?.place === NONE
+  })
 
 export const turnsToCome = ({ shop, tasks }: Floor): number =>
   tasks.length - shop.jobs.reduce((sum, { begun }) => sum + (begun?.done ?? 0), 0)
