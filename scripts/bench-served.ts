@@ -27,10 +27,7 @@ export async function served<T>(
   await openToAnybody(database)
   const port = String(await freePort())
   const env = { ...process.env, KOVIT_DATABASE_URL: server.url, NODE_ENV: 'production' as const }
-  const web = spawn(process.execPath, [PAGES, port], {
-    env,
-    stdio: 'ignore',
-  })
+  const web = spawn(process.execPath, [PAGES, port], { env, stdio: 'ignore' })
   const address = `http://127.0.0.1:${port}`
   const isUp = () =>
     fetch(`${address}/health`).then(

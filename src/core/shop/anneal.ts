@@ -5,6 +5,7 @@ import {
   moveTurn,
   otherBeginning,
   otherHands,
+  restsOf,
   sortDecided,
   swapped,
   tasksOfMany,
@@ -67,7 +68,6 @@ class Walk {
   /** Jobs and workers leave something to choose besides turns. */
   private readonly choices: boolean
   private readonly ofMany: readonly number[]
-  /** Jobs of one task that stands nowhere: somebody rests. */
   private readonly rests: readonly number[]
 
   constructor(
@@ -237,12 +237,6 @@ const REST_SHARE = 0.25
 
 /** How far a turn is moved at the most. From memory. */
 const NEAR_TURNS = 20
-
-const restsOf = ({ shop }: Floor): number[] =>
-  [...shop.jobs.keys()].filter((job) => {
-    const { tasks, begun } = shop.jobs[job] as Job
-    return !begun && tasks.length === 1 && tasks[0]?.place === NONE
-  })
 
 export const turnsToCome = ({ shop, tasks }: Floor): number =>
   tasks.length - shop.jobs.reduce((sum, { begun }) => sum + (begun?.done ?? 0), 0)

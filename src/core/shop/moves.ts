@@ -84,6 +84,13 @@ export function moveTurn(order: Int32Array, from: number, to: number): void {
 export const tasksOfMany = ({ tasks }: Floor): number[] =>
   tasks.flatMap(({ workers }, task) => (workers.length > 1 ? [task] : []))
 
+/** Jobs to come of one task that stands nowhere: somebody rests. */
+export const restsOf = ({ shop }: Floor): number[] =>
+  [...shop.jobs.keys()].filter((job) => {
+    const { tasks, begun } = shop.jobs[job] as Job
+    return !begun && tasks.length === 1 && tasks[0]?.place === NONE
+  })
+
 /**
  * Chooses anew who does a job, or one task of it.
  * @param tasks to pick from
