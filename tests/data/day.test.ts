@@ -55,6 +55,27 @@ const sentence = (done: Awaited<ReturnType<typeof decide>>) =>
 const messages = async (min: number) =>
   (await dayView(await at(min), TUESDAY)).messages.map(({ dog, owner, words }) => ({ dog, owner, words }))
 
+describe('a day that is over', () => {
+  it('draws what was left open as far as it was noted, and foresees nothing', async () => {
+    const begun = await beginVisit(ids.quill, await at(0))
+    const visitId = begun.ok ? begun.value.visitId : 0
+    const started = { id: randomUUID(), kind: 'stage-started', stage: 'arrive', atMs: NINE + 5 * MIN, by: 'Wren' }
+    await appendEvents(visitId, [VisitEvent.parse(started)], NINE)
+    const nextDay = await dayEntries(await at(24 * 60), TUESDAY)
+    expect(nextDay.map(({ forecast }) => forecast)).toEqual([null, null])
+    const [quill, otis] = nextDay.map(({ segments }) => segments)
+    expect(quill?.find(({ stage }) => stage === 'arrive')?.fromMin).toBe(5)
+    // Behind what was noted comes what was planned, from that minute and not from now.
+    expect(quill?.at(-1)?.toMin).toBeLessThan(300)
+    expect(otis?.[0]?.fromMin).toBe(0)
+    // The same evening it still goes on.
+    const evening = await dayEntries(await at(12 * 60), TUESDAY)
+    expect(evening.every(({ forecast, segments }) => forecast !== null && (segments.at(-1)?.toMin ?? 0) > 600)).toBe(
+      true,
+    )
+  })
+})
+
 describe('a plan of the day that is taken', () => {
   it('stands for every screen until it is taken back, and its log keeps both', async () => {
     const plan = planDay((await asPlanned(-30)).day)

@@ -29,7 +29,7 @@ export default async function DayPage({
   const planned = way === 'hands' || way === 'rehearse' || runs ? await handsView(entries, house, view.day) : null
   const road = way === 'road' ? await roadDay(entries, house, view.day) : null
   const rows = entries
-    .map((entry) => dayRow(entry, house.nameOf(entry.booking.staffId), house.time, house.nowMs))
+    .map((entry) => dayRow(entry, house.nameOf(entry.booking.staffId), house.time))
     .map((row) => ({ ...row, href: wayFor(house.who, row.href, row.dogId) }))
   return (
     <Frame here="Day" house={house}>

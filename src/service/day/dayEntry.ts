@@ -25,6 +25,7 @@ export interface DayEntry {
   promised: number
   visit: Visit | null
   segments: Segment[]
+  /** Null once it is finished, and where its day is over. */
   forecast: Pick<Forecast, 'likelyMs' | 'lateMs' | 'chance'> | null
 }
 
@@ -45,7 +46,7 @@ export async function dayEntries(house: OpenHouse, day: Day): Promise<DayEntry[]
   const entryOf = new Map(entries.map((entry) => [entry.booking.id, entry]))
   return seen.bookings.flatMap(({ id }) => {
     const file = files.get(id)
-    return entryOf.get(id) ?? (file ? plannedEntry(file, house.nowMs) : [])
+    return entryOf.get(id) ?? (file ? plannedEntry(file, house) : [])
   })
 }
 
@@ -55,13 +56,13 @@ export const begunEntries = async (house: OpenHouse, day: Day): Promise<DayEntry
 
 async function begunOf(
   { bookings, visits, states }: Awaited<ReturnType<typeof dayVisits>>,
-  { nowMs }: OpenHouse,
+  house: OpenHouse,
 ): Promise<DayEntry[]> {
   const visitOf = new Map(visits.map((visit) => [visit.bookingId, visit]))
   const dogs = await readDogsById(visits.map(({ dogId }) => dogId))
   return bookings.flatMap((booking) => {
     const [dog, stored] = [dogs.get(booking.dogId), visitOf.get(booking.id)]
-    return dog && stored ? begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, nowMs) : []
+    return dog && stored ? begunEntry(booking, dog, stored, states.get(stored.id) ?? NEW_VISIT, house) : []
   })
 }
 
@@ -77,11 +78,16 @@ export async function dayVisits({ time }: OpenHouse, day: Day) {
   return { bookings, visits, states }
 }
 
+/** Whether the day of a booking is over: what stands open of it goes on no more. */
+const isOver = ({ startMs }: Booking, { time, nowMs }: OpenHouse): boolean => time.day(startMs) < time.day(nowMs)
+
 /** A groom that was begun: its strip as it stands, and when it will be done. */
-export function begunEntry(booking: Booking, dog: Dog, stored: StoredVisit, visit: Visit, nowMs: number): DayEntry {
+function begunEntry(booking: Booking, dog: Dog, stored: StoredVisit, visit: Visit, house: OpenHouse): DayEntry {
   const { plan } = standing(stored.plannedCase, stored.plan, visit)
   const slotEndMs = booking.startMs + booking.slotMin * MS_PER_MIN
   const { pace } = stored.plannedCase
+  const over = isOver(booking, house)
+  const nowMs = over ? Math.max(visit.clockMs, booking.startMs) : house.nowMs
   return {
     booking,
     dog,
@@ -92,14 +98,15 @@ export function begunEntry(booking: Booking, dog: Dog, stored: StoredVisit, visi
     plan,
     promised: slotPromise(stored.plannedCase).chance,
     segments: visitSegments(plan, visit, booking.startMs, nowMs),
-    forecast: visit.finishedMs === null ? forecast(plan.stages, visit, slotEndMs, nowMs, pace ?? null) : null,
+    forecast: visit.finishedMs === null && !over ? forecast(plan.stages, visit, slotEndMs, nowMs, pace ?? null) : null,
   }
 }
 
 /** A groom to come: its plan laid from the slot's start, or from now when that is past. */
-function plannedEntry({ booking, standing: { dog }, planned }: BookingFile, nowMs: number): DayEntry {
+function plannedEntry({ booking, standing: { dog }, planned }: BookingFile, house: OpenHouse): DayEntry {
   const plan = planFor(planned)
-  const startMs = Math.max(booking.startMs, nowMs)
+  const over = isOver(booking, house)
+  const startMs = over ? booking.startMs : Math.max(booking.startMs, house.nowMs)
   const { p50, p90, chance } = plan.fit
   return {
     booking,
@@ -111,6 +118,6 @@ function plannedEntry({ booking, standing: { dog }, planned }: BookingFile, nowM
     plan,
     promised: slotPromise(planned).chance,
     segments: plannedSegments(plan.stages, (startMs - booking.startMs) / MS_PER_MIN),
-    forecast: { likelyMs: startMs + p50 * MS_PER_MIN, lateMs: startMs + p90 * MS_PER_MIN, chance },
+    forecast: over ? null : { likelyMs: startMs + p50 * MS_PER_MIN, lateMs: startMs + p90 * MS_PER_MIN, chance },
   }
 }

@@ -37,6 +37,8 @@ interface DayDeskProps {
   decide: Decide
 }
 
+const some = (count: number, words: string): string => (count === 0 ? '' : `, ${count} ${words}`)
+
 /** A day of the house: what calls, every dog on the day's clock, and the messages to send. */
 export function DayDesk({ view, decide }: DayDeskProps) {
   const { day, title, today, isToday, rows, counts, messages, next, way, ways, planned, road, nowMs, timeZone } = view
@@ -51,7 +53,9 @@ export function DayDesk({ view, decide }: DayDeskProps) {
               ? isPast
                 ? 'nothing was booked'
                 : 'nothing booked'
-              : `${counts.home} home, ${counts.inHouse} in the house, ${counts.toCome} to come`}
+              : isPast
+                ? `${counts.home} home${some(counts.inHouse, 'not ended')}${some(counts.toCome, 'not begun')}`
+                : `${counts.home} home, ${counts.inHouse} in the house, ${counts.toCome} to come`}
           </p>
           <p className={styles.days}>
             <Link className="kv-link" href={`/?day=${addDays(day, -1)}`}>

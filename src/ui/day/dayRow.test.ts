@@ -21,11 +21,13 @@ const plan = makePlan(
 const event = (n: number, min: number, rest: object) =>
   VisitEvent.parse({ id: `00000000-0000-4000-8000-00000000000${n}`, atMs: NINE + min * MIN, by: 'Wren', ...rest })
 
-function row(log: VisitEvent[] | null, nowMin: number, closed = false, slotMin = 150) {
+function row(log: VisitEvent[] | null, nowMin: number, closed = false, slotMin = 150, isOver = false) {
   const nowMs = NINE + nowMin * MIN
   const visit = log && foldVisit(log)
   const ahead =
-    visit?.finishedMs != null ? null : forecast(plan.stages, visit ?? foldVisit([]), NINE + slotMin * MIN, nowMs)
+    visit?.finishedMs != null || isOver
+      ? null
+      : forecast(plan.stages, visit ?? foldVisit([]), NINE + slotMin * MIN, nowMs)
   return dayRow(
     {
       booking: { id: 7, staffId: 1, startMs: NINE, slotMin, request: { pattern: 'teddy' } },
@@ -40,7 +42,6 @@ function row(log: VisitEvent[] | null, nowMin: number, closed = false, slotMin =
     },
     'Wren',
     houseClock('Europe/London'),
-    nowMs,
   )
 }
 
@@ -80,6 +81,17 @@ describe('one dog on the day board', () => {
     const late = row([event(1, 0, { kind: 'stage-started', stage: 'arrive' })], 120)
     expect(late.standing).toBe('late')
     expect(late.below).toMatch(/^\d+ min past the slot$/)
+  })
+  it('left open on a day that is over says so, and leads to where it is ended', () => {
+    const log = [event(1, 0, { kind: 'stage-started', stage: 'arrive' })]
+    expect(row(log, 900, false, 150, true)).toMatchObject({
+      standing: 'tight',
+      words: 'Not ended',
+      below: 'end it on its bench',
+      href: '/visits/5/bench',
+      forecast: null,
+    })
+    expect(row(null, 900, false, 150, true)).toMatchObject({ words: 'Not begun', href: '/bookings/7/plan' })
   })
   it('under the house’s chance is tight', () =>
     expect(row(null, 0, false, Math.ceil(plan.fit.p50) + 4).standing).toBe('tight'))

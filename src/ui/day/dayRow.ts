@@ -45,13 +45,14 @@ export interface DayEntry {
   promised: number
   visit: Visit | null
   segments: Segment[]
+  /** Null once it is finished, and where its day is over. */
   forecast: Pick<Forecast, 'likelyMs' | 'lateMs' | 'chance'> | null
 }
 
 const MS_PER_MIN = 60_000
 
 /** One booking in the words and figures of the day board. */
-export function dayRow(entry: DayEntry, groomer: string, time: HouseClock, nowMs: number): DayRow {
+export function dayRow(entry: DayEntry, groomer: string, time: HouseClock): DayRow {
   const { booking, dog, visitId, visit, forecast } = entry
   const endMs = booking.startMs + booking.slotMin * MS_PER_MIN
   const toMin = (ms: number) => (ms - booking.startMs) / MS_PER_MIN
@@ -81,10 +82,13 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseClock, nowMs
     const words = `${entry.closed ? 'Home' : 'Wrap up'} ${time.clock(visit.finishedMs)}`
     return { ...base, standing: 'holds', words, below }
   }
-  const likelyMs = forecast?.likelyMs ?? nowMs
-  const words = `${time.clock(likelyMs)} to ${time.clock(forecast?.lateMs ?? nowMs)}`
-  const chance = Math.round((forecast?.chance ?? 0) * 100)
-  const pastMin = Math.round((likelyMs - endMs) / MS_PER_MIN)
+  if (forecast === null) {
+    const [words, below] = visit ? ['Not ended', 'end it on its bench'] : ['Not begun', 'nothing was noted']
+    return { ...base, standing: 'tight', words, below }
+  }
+  const words = `${time.clock(forecast.likelyMs)} to ${time.clock(forecast.lateMs)}`
+  const chance = Math.round(forecast.chance * 100)
+  const pastMin = Math.round((forecast.likelyMs - endMs) / MS_PER_MIN)
   if (pastMin > 0)
     return {
       ...base,
@@ -92,8 +96,7 @@ export function dayRow(entry: DayEntry, groomer: string, time: HouseClock, nowMs
       words,
       below: `${pastMin} min past the slot`,
     }
-  if ((forecast?.chance ?? 0) < entry.promised)
-    return { ...base, standing: 'tight', words, below: `tight, ${chance} %` }
+  if (forecast.chance < entry.promised) return { ...base, standing: 'tight', words, below: `tight, ${chance} %` }
   return { ...base, standing: 'holds', words, below: `holds, ${chance} %` }
 }
 
